@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DunePocket\Brief\Assessment;
+
+use DunePocket\Brief\Brief;
+use DunePocket\Brief\FactKind;
+use DunePocket\Catalogue\Catalogue;
+use DunePocket\Catalogue\Goal;
+use DunePocket\Catalogue\QuestionTemplate;
+
+/**
+ * What the brief leaves open, and how far it goes.
+ *
+ * Each question of the catalogue carries points; the score is their sum over the questions the facts answer.
+ * A question is answered by facts, never by length. A fact concluded from one hint counts half.
+ */
+final readonly class Assessor
+{
+    private const DOUBTFUL = 0.5;
+
+    public function __construct(private Catalogue $catalogue)
+    {
+    }
+
+    /** @return list<Question> most valuable first */
+    public function questions(Brief $brief): array
+    {
+        $open = [];
+        foreach ($this->catalogue->questions as $template) {
+            $missing = $template->points - $this->earned($template, $brief);
+            if ($missing > 0 && !\in_array($template->id, $brief->skipped, true)) {
+                $open[] = new Question('q-'.$template->id, $template->kind, $template->text, $template->effect, $missing, $this->suggestions($template));
+            }
+        }
+        usort($open, static fn (Question $a, Question $b): int => $b->points <=> $a->points);
+
+        return $open;
+    }
+
+    public function score(Brief $brief): Score
+    {
+        $parts = [];
+        foreach ($this->catalogue->questions as $template) {
+            $parts[$template->part] ??= ['name' => $template->part, 'points' => 0, 'of' => 0];
+            $parts[$template->part]['points'] += $this->earned($template, $brief);
+            $parts[$template->part]['of'] += $template->points;
+        }
+
+        return new Score(array_sum(array_column($parts, 'points')), array_values($parts));
+    }
+
+    private function earned(QuestionTemplate $template, Brief $brief): int
+    {
+        $facts = $brief->of($template->kind);
+        if (FactKind::Location === $template->kind) {
+            $facts = [...$facts, ...$brief->of(FactKind::AreaServed), ...$brief->of(FactKind::ContactAddress)];
+        }
+        if (FactKind::Price === $template->kind) {
+            $facts = [...$facts, ...array_filter($brief->of(FactKind::Offering), static fn ($fact): bool => null !== $fact->detail('price'))];
+        }
+        if (FactKind::Proof === $template->kind) {
+            $facts = [...$facts, ...$brief->of(FactKind::Founded)];
+        }
+        if (\count($facts) < $template->enough) {
+            return 0;
+        }
+        $surest = max(array_map(static fn ($fact): float => $fact->certainty, array_values($facts)));
+
+        return $surest <= self::DOUBTFUL ? intdiv($template->points, 2) : $template->points;
+    }
+
+    /** @return list<array{value: string, label: string}> */
+    private function suggestions(QuestionTemplate $template): array
+    {
+        return match ($template->suggest) {
+            'goals' => array_map(static fn (Goal $goal): array => ['value' => $goal->id, 'label' => $goal->label], \array_slice(array_values($this->catalogue->goals), 0, 6)),
+            'tones' => array_map(static fn (string $tone): array => ['value' => $tone, 'label' => ucfirst($tone)], $this->catalogue->tones),
+            default => [],
+        };
+    }
+}

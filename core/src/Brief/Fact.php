@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DunePocket\Brief;
+
+use DunePocket\Data\Node;
+
+/** One thing known about the client's business, with its origin and, if read, its quote. */
+final readonly class Fact
+{
+    /**
+     * @param float                $certainty 0 to 1
+     * @param array<string, mixed> $detail    what belongs to this kind of fact, such as an offering's description and price
+     */
+    public function __construct(
+        public string $id,
+        public FactKind $kind,
+        public string $value,
+        public Origin $origin = Origin::Entered,
+        public float $certainty = 1.0,
+        public ?Quote $quote = null,
+        public array $detail = [],
+    ) {
+    }
+
+    public static function fromNode(Node $node): self
+    {
+        return new self(
+            $node->string('id'),
+            $node->enum('kind', FactKind::class),
+            $node->string('value'),
+            $node->enum('origin', Origin::class),
+            $node->float('certainty', 1.0),
+            $node->has('quote') ? Quote::fromNode($node->child('quote')) : null,
+            $node->raw('detail'),
+        );
+    }
+
+    /** @return array<string, mixed> */
+    public function toArray(): array
+    {
+        return [
+            'id' => $this->id,
+            'kind' => $this->kind->value,
+            'value' => $this->value,
+            'origin' => $this->origin->value,
+            'certainty' => $this->certainty,
+            'quote' => $this->quote?->toArray(),
+            'detail' => (object) $this->detail,
+        ];
+    }
+
+    /** The same fact as the designer corrected it: entered, sure, no longer quoting the client. */
+    public function corrected(string $value): self
+    {
+        return new self($this->id, $this->kind, $value, Origin::Entered, 1.0, null, $this->detail);
+    }
+
+    public function detail(string $key): ?string
+    {
+        $value = $this->detail[$key] ?? null;
+
+        return \is_string($value) && '' !== $value ? $value : null;
+    }
+}

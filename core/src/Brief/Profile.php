@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DunePocket\Brief;
+
+use DunePocket\Catalogue\BusinessKind;
+use DunePocket\Catalogue\Catalogue;
+
+/** The facts of a brief as planning and drafting ask for them. */
+final readonly class Profile
+{
+    public BusinessKind $kind;
+
+    /** @var list<Fact> */
+    public array $offerings;
+
+    /** The goal's id; the kind of business's usual one when the brief names none. */
+    public string $goal;
+
+    /** @var list<string> */
+    public array $tones;
+
+    /** @var list<string> features asked for, in the order of the brief */
+    public array $features;
+
+    public function __construct(public Brief $brief, Catalogue $catalogue)
+    {
+        $kindFact = $brief->first(FactKind::BusinessKind);
+        $this->kind = $catalogue->businessKind(null === $kindFact ? null : ($kindFact->detail('kind') ?? $catalogue->businessKindNamed($kindFact->value)));
+        $this->offerings = $brief->of(FactKind::Offering);
+        $goal = $brief->first(FactKind::Goal)?->value;
+        $this->goal = null !== $goal && isset($catalogue->goals[$goal]) ? $goal : $this->kind->goal;
+        $this->tones = array_map(static fn (Fact $fact): string => $fact->value, $brief->of(FactKind::Tone));
+        $this->features = array_map(static fn (Fact $fact): string => $fact->value, $brief->of(FactKind::Feature));
+    }
+
+    public function name(): ?string
+    {
+        return $this->brief->first(FactKind::BusinessName)?->value;
+    }
+
+    public function has(FactKind $kind): bool
+    {
+        return null !== $this->brief->first($kind);
+    }
+
+    public function wants(string $feature): bool
+    {
+        return \in_array($feature, $this->features, true);
+    }
+
+    public function hasPrices(): bool
+    {
+        foreach ($this->offerings as $offering) {
+            if (null !== $offering->detail('price')) {
+                return true;
+            }
+        }
+
+        return $this->has(FactKind::Price);
+    }
+
+    /** The wished number of pages, fewest and most; null when the brief does not say. */
+    public function pageRange(): ?PageRange
+    {
+        $count = $this->brief->first(FactKind::PageCount)?->value;
+
+        return null === $count ? null : PageRange::fromString($count);
+    }
+}

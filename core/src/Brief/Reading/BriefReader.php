@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DunePocket\Brief\Reading;
+
+use DunePocket\Brief\Brief;
+use DunePocket\Brief\Fact;
+use DunePocket\Brief\Source;
+use DunePocket\Catalogue\Catalogue;
+
+/** Reads a source in stages: blocks, sentences, recognisers, resolution. */
+final readonly class BriefReader
+{
+    private Segmenter $segmenter;
+    private SentenceSplitter $splitter;
+    private Resolver $resolver;
+
+    /** @var list<Recogniser> */
+    private array $recognisers;
+
+    public function __construct(Catalogue $catalogue)
+    {
+        $cues = $catalogue->cues;
+        $negation = new Negation($cues);
+        $this->segmenter = new Segmenter($cues);
+        $this->splitter = new SentenceSplitter();
+        $this->resolver = new Resolver();
+        $this->recognisers = [
+            new Recogniser\TopicRecogniser($cues),
+            new Recogniser\PatternRecogniser($cues),
+            new Recogniser\KindRecogniser($catalogue->businessKinds()),
+            new Recogniser\OfferingRecogniser($cues, $negation),
+            new Recogniser\GoalRecogniser($cues, $negation),
+            new Recogniser\ToneRecogniser($cues, $negation),
+            new Recogniser\FeatureRecogniser($cues, $negation),
+            new Recogniser\PageRecogniser($cues, $negation, $catalogue->pageKinds),
+        ];
+    }
+
+    public function read(Source $source): Brief
+    {
+        return new Brief([$source], $this->facts($source));
+    }
+
+    /** @return list<Fact> */
+    public function facts(Source $source, int $nextNumber = 1): array
+    {
+        $blocks = $this->segmenter->segment($source->text);
+        $reading = new Reading($source, $blocks, $this->splitter->split($blocks));
+        $candidates = [];
+        foreach ($this->recognisers as $recogniser) {
+            array_push($candidates, ...iterator_to_array($recogniser->recognise($reading), false));
+        }
+
+        return $this->resolver->resolve($source, $candidates, $nextNumber);
+    }
+}

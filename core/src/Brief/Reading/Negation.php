@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DunePocket\Brief\Reading;
+
+use DunePocket\Catalogue\Cues;
+
+/** Tells whether a place in a sentence stands under a negation: "no blog please", "leave the café off". */
+final readonly class Negation
+{
+    public function __construct(private Cues $cues)
+    {
+    }
+
+    public function covers(string $sentence, int $offset): bool
+    {
+        $before = substr($sentence, 0, $offset);
+        $clause = preg_split('/[;:(—–]|,\s*(?=(?:but|we|i|they|it|the|a|our|please|just|with)\b)|\b(?:but|except|because|although)\b/iu', $before) ?: [$before];
+        $near = (string) end($clause);
+        $words = preg_split('/\s+/', trim($near)) ?: [];
+        $near = implode(' ', \array_slice($words, -9));
+        if ($this->cues->isNegated($near) && 1 !== preg_match('/\b(?:not only|no doubt|not sure|don[\'’]?t (?:know|forget|mind)|can[\'’]?t wait|why not|no idea|no problem)\b/iu', $near)) {
+            return true;
+        }
+
+        return 1 === preg_match('/^[^.;,]{0,40}\b(?:leave (?:it|them|that) (?:off|out)|not needed|not wanted|is out\b|isn[\'’]?t needed|can go\b)/iu', substr($sentence, $offset))
+            || 1 === preg_match('/^[^.;]{0,50}\bso leave (?:it|them|that) (?:off|out)/iu', substr($sentence, $offset));
+    }
+}

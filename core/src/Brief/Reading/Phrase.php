@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DunePocket\Brief\Reading;
+
+/** Small tidying of words lifted out of a sentence. */
+final class Phrase
+{
+    public static function tidy(string $text): string
+    {
+        $text = preg_replace('/\s+/u', ' ', $text) ?? $text;
+        $text = preg_replace('/[*_`]+/', '', $text) ?? $text;
+
+        return trim($text, " \t\n\r\0\x0B.,;:–—-\"“”");
+    }
+
+    /** "the sauna" -> "Sauna": a name for something that was said in passing. */
+    public static function title(string $text): string
+    {
+        $bare = self::withoutArticle(self::tidy($text));
+
+        return mb_strtoupper(mb_substr($bare, 0, 1)).mb_substr($bare, 1);
+    }
+
+    public static function withoutArticle(string $text): string
+    {
+        return preg_replace('/^(?:(?:an?|the|our|my|some|your|their|its)\s+)+/iu', '', $text) ?? $text;
+    }
+
+    /**
+     * Splits an enumeration at commas, semicolons, slashes between words, and the last "and" or "or".
+     *
+     * @return list<array{string, int}> the parts with their offsets in bytes
+     */
+    public static function list(string $text): array
+    {
+        $parts = [];
+        $byComma = self::split('/\s*(?:[,;\n]|\s\/\s|\s\+\s)\s*(?![^(]*\))/u', $text, 0);
+        foreach ($byComma as $i => [$part, $offset]) {
+            $last = $i === \count($byComma) - 1;
+            $pieces = $last ? self::split('/(?:^|\s+)(?:and|or|&|plus|as well as)\s+(?:also\s+)?(?![^(]*\))/iu', $part, $offset) : [[$part, $offset]];
+            if ($last && \count($pieces) > 1 && \count($byComma) > 1 && '' !== $pieces[0][0] && self::bindsOn($pieces[0][0])) {
+                $pieces = [[$part, $offset]];
+            } elseif (\count($pieces) > 1 && 1 === \count($byComma) && self::bindsOn($pieces[0][0]) && !self::bindsOn($pieces[1][0])) {
+                $pieces = [[$part, $offset]];
+            }
+            foreach ($pieces as [$piece, $at]) {
+                $bare = preg_replace('/^(?:and|or|plus|also|then)\s+/iu', '', $piece) ?? $piece;
+                if ('' !== trim($bare)) {
+                    $parts[] = [rtrim($bare), $at + \strlen($piece) - \strlen($bare)];
+                }
+            }
+        }
+
+        return $parts;
+    }
+
+    /** A phrase with a preposition takes what follows an "and" with it: "cakes for weddings and birthdays". */
+    private static function bindsOn(string $phrase): bool
+    {
+        return 1 === preg_match('/\s(?:for|to|of|with|between|from|at)\s/iu', " $phrase ");
+    }
+
+    /** @return list<array{string, int}> */
+    private static function split(string $pattern, string $text, int $base): array
+    {
+        return array_values(array_map(
+            static fn (array $part): array => [$part[0], $base + (int) $part[1]],
+            preg_split($pattern, $text, -1, \PREG_SPLIT_OFFSET_CAPTURE) ?: [],
+        ));
+    }
+}

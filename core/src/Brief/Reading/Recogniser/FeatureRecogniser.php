@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DunePocket\Brief\Reading\Recogniser;
+
+use DunePocket\Brief\FactKind;
+use DunePocket\Brief\Reading\BlockKind;
+use DunePocket\Brief\Reading\Candidate;
+use DunePocket\Brief\Reading\Negation;
+use DunePocket\Brief\Reading\Phrase;
+use DunePocket\Brief\Reading\Reading;
+use DunePocket\Brief\Reading\Recogniser;
+use DunePocket\Catalogue\Cues;
+
+/** What the site must be able to do; a refused feature becomes a refused page. */
+final readonly class FeatureRecogniser implements Recogniser
+{
+    public function __construct(private Cues $cues, private Negation $negation)
+    {
+    }
+
+    public function recognise(Reading $reading): iterable
+    {
+        foreach ($reading->sentences as $sentence) {
+            $topic = $sentence->block->topic;
+            if (!$sentence->isSpoken() || \in_array($sentence->block->kind, [BlockKind::Title, BlockKind::Heading], true) || \in_array($topic, ['offering', 'tone', 'avoid_word', 'keyphrase', 'business_name', 'design_note'], true)) {
+                continue;
+            }
+            $asked = 'feature' === $topic || 'page_request' === $topic;
+            $wished = $asked || 1 === preg_match($this->cues->wanting, $sentence->text);
+            foreach ($this->cues->features as $feature => $pattern) {
+                if (1 !== preg_match($pattern, $sentence->text, $m, \PREG_OFFSET_CAPTURE)) {
+                    continue;
+                }
+                [$words, $offset] = [$m[0][0], (int) $m[0][1]];
+                if ('page_refusal' === $topic || $this->negation->covers($sentence->text, $offset)) {
+                    yield new Candidate(FactKind::PageRefusal, Phrase::title($words), $sentence->start + $offset, \strlen($words), 0.93, detail: ['feature' => $feature]);
+                } elseif ($wished) {
+                    yield new Candidate(FactKind::Feature, $feature, $sentence->start + $offset, \strlen($words), $asked ? 0.95 : 0.85, detail: ['wording' => Phrase::tidy($words)]);
+                }
+            }
+        }
+    }
+}

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DunePocket\Brief\Reading\Recogniser;
+
+use DunePocket\Brief\FactKind;
+use DunePocket\Brief\Reading\BlockKind;
+use DunePocket\Brief\Reading\Candidate;
+use DunePocket\Brief\Reading\Negation;
+use DunePocket\Brief\Reading\Phrase;
+use DunePocket\Brief\Reading\Reading;
+use DunePocket\Brief\Reading\Recogniser;
+use DunePocket\Catalogue\Cues;
+
+/** What the site must achieve. A goal needs a wish in its sentence: "the phone rings all day" is none. */
+final readonly class GoalRecogniser implements Recogniser
+{
+    public function __construct(private Cues $cues, private Negation $negation)
+    {
+    }
+
+    public function recognise(Reading $reading): iterable
+    {
+        foreach ($reading->sentences as $sentence) {
+            $asked = 'goal' === $sentence->block->topic;
+            if (!$sentence->isSpoken() || BlockKind::Heading === $sentence->block->kind || (null !== $sentence->block->topic && !$asked && 'business_kind' !== $sentence->block->topic)) {
+                continue;
+            }
+            if (!$asked && 1 !== preg_match($this->cues->wanting, $sentence->text, $wish)) {
+                continue;
+            }
+            $certainty = $asked ? 0.95 : (1 === preg_match($this->cues->emphasis, $sentence->text) ? 0.93 : 0.75);
+            if (!$asked && 1 === preg_match('/\b(?:want|need|goal|aim|like|hope|love|point|purpose)\b/iu', $sentence->text)) {
+                $certainty += 0.03;
+            }
+            $found = [];
+            foreach ($this->cues->goals as $goal => $patterns) {
+                foreach ($patterns as $pattern) {
+                    if (1 === preg_match($pattern, $sentence->text, $m, \PREG_OFFSET_CAPTURE) && !$this->negation->covers($sentence->text, (int) $m[0][1])) {
+                        $found[(int) $m[0][1]] ??= $goal;
+                        break;
+                    }
+                }
+            }
+            ksort($found);
+            foreach (array_values(array_unique($found)) as $order => $goal) {
+                yield new Candidate(
+                    FactKind::Goal,
+                    $goal,
+                    $sentence->start,
+                    \strlen(rtrim($sentence->text, " \n.")),
+                    max(0.4, $certainty - $order / 50),
+                    detail: ['wording' => Phrase::tidy($sentence->text)],
+                );
+            }
+        }
+    }
+}

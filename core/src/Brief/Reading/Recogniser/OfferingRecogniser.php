@@ -1,0 +1,158 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DunePocket\Brief\Reading\Recogniser;
+
+use DunePocket\Brief\FactKind;
+use DunePocket\Brief\Reading\BlockKind;
+use DunePocket\Brief\Reading\Candidate;
+use DunePocket\Brief\Reading\Negation;
+use DunePocket\Brief\Reading\Phrase;
+use DunePocket\Brief\Reading\Reading;
+use DunePocket\Brief\Reading\Recogniser;
+use DunePocket\Brief\Reading\Sentence;
+use DunePocket\Catalogue\Cues;
+
+/** What the business offers: in lists, in running text, in passing; each with its price and what is said of it. */
+final readonly class OfferingRecogniser implements Recogniser
+{
+    private const MOST_WORDS = 7;
+    private const STOP = '/(?:[.;!?]|\s[–—-]\s|,?\s(?:but|because|so|which|who|where|when|while|although|since|if|until|or anything|all of (?:it|them)|as long as|mostly for|mainly for|usually for|to (?:people|help|make|give|keep|let)|,\s*(?:we|i|it|they))\b|,?\sand\s(?:we|i|they|it|people|that|you|can|have|all|want|would|need)\b|,\s(?:we|i|all|mostly|mainly|usually|with)\b)/iu';
+
+    public function __construct(private Cues $cues, private Negation $negation)
+    {
+    }
+
+    public function recognise(Reading $reading): iterable
+    {
+        foreach ($reading->sentences as $sentence) {
+            if (!$sentence->isSpoken() || \in_array($sentence->block->kind, [BlockKind::Title, BlockKind::Heading], true)) {
+                continue;
+            }
+            if ('offering' === $sentence->block->topic) {
+                yield from $this->underTopic($sentence);
+                continue;
+            }
+            if (null !== $sentence->block->topic && !\in_array($sentence->block->topic, ['business_kind', 'business_name', 'differentiator', 'person', 'proof'], true)) {
+                continue;
+            }
+            yield from $this->inRunningText($sentence);
+            yield from $this->priced($sentence);
+        }
+    }
+
+    /** @return iterable<Candidate> */
+    private function underTopic(Sentence $sentence): iterable
+    {
+        if ($this->cues->isBlank($sentence->text) || 1 === preg_match($this->cues->givenUp, $sentence->text)) {
+            return;
+        }
+        if (BlockKind::Item === $sentence->block->kind) {
+            if ($sentence->start === $sentence->block->start) {
+                yield from $this->item($sentence->text, $sentence->start, 0.96);
+            }
+
+            return;
+        }
+        $running = iterator_to_array($this->inRunningText($sentence), false);
+        if ([] !== $running) {
+            yield from $running;
+
+            return;
+        }
+        if (1 === preg_match('/^(?:we|i|it|they|there|this|all|each|every|people|most|some|you|our)\b/iu', $sentence->text)) {
+            yield from $this->priced($sentence);
+
+            return;
+        }
+        foreach (Phrase::list($sentence->text) as [$part, $at]) {
+            yield from $this->item($part, $sentence->start + $at, 0.95);
+        }
+    }
+
+    /** @return iterable<Candidate> */
+    private function inRunningText(Sentence $sentence): iterable
+    {
+        $text = $sentence->text;
+        $taken = 0;
+        foreach (['sure' => 0.92, 'labelled' => 0.9, 'sure_third' => 0.88, 'possible' => 0.6] as $verb => $certainty) {
+            preg_match_all($this->cues->offeringVerbs[$verb], $text, $matches, \PREG_OFFSET_CAPTURE);
+            foreach ($matches[0] as [$words, $offset]) {
+                $from = (int) $offset + \strlen($words);
+                if ($from <= $taken || $this->negation->covers($text, (int) $offset)) {
+                    continue;
+                }
+                $rest = $this->untilStop(substr($text, $from));
+                if (1 === preg_match($this->cues->givenUp, substr($text, $from, \strlen($rest) + 30)) || '' === trim($rest)) {
+                    continue;
+                }
+                $parts = Phrase::list($rest);
+                if ('possible' === $verb && \count($parts) < 3 && 1 !== preg_match($this->cues->money, $rest)) {
+                    continue;
+                }
+                foreach ($parts as [$part, $at]) {
+                    yield from $this->item($part, $sentence->start + $from + $at, $certainty);
+                }
+                $taken = $from + \strlen($rest);
+            }
+        }
+    }
+
+    /**
+     * "the sauna is £9 for 45 min".
+     *
+     * @return iterable<Candidate>
+     */
+    private function priced(Sentence $sentence): iterable
+    {
+        $price = substr($this->cues->money, 1, -3);
+        preg_match_all('~(?:^|[,;.]\s*|\band\s+|\bthe\s+|\ba\s+|\bour\s+)(?<name>(?!(?:it|this|that|budget|price|they|he|she|which|we|i)\b)[\p{L}][\p{L}\'’\-]*(?:\s+[\p{L}\'’\-]+){0,3}?)\s+(?:is|are|costs?|at|starts? at|comes? to|:|-|–)\s*(?:now\s+)?(?<price>'.$price.')~iu', $sentence->text, $matches, \PREG_SET_ORDER | \PREG_OFFSET_CAPTURE);
+        foreach ($matches as $m) {
+            $name = Phrase::title($m['name'][0]);
+            if (1 === preg_match($this->cues->notOfferings, $name) || 1 === preg_match('/budget|hosting|cost|fee\b|deposit|delivery|postage/i', $sentence->text)) {
+                continue;
+            }
+            yield new Candidate(FactKind::Offering, $name, $sentence->start + (int) $m['name'][1], (int) $m['price'][1] + \strlen($m['price'][0]) - (int) $m['name'][1], 0.85, detail: ['price' => Phrase::tidy($m['price'][0])]);
+        }
+    }
+
+    private function untilStop(string $rest): string
+    {
+        $inBrackets = preg_replace_callback('/\([^)]*\)/u', static fn (array $m): string => str_repeat('x', \strlen($m[0])), $rest) ?? $rest;
+        if (1 === preg_match(self::STOP, $inBrackets, $m, \PREG_OFFSET_CAPTURE)) {
+            return substr($rest, 0, (int) $m[0][1]);
+        }
+
+        return $rest;
+    }
+
+    /** @return iterable<Candidate> */
+    private function item(string $text, int $start, float $certainty): iterable
+    {
+        $detail = [];
+        $name = $text;
+        if (1 === preg_match('/^(?<name>[^(:]{2,60}?)\s*(?:\s[-–—]\s+|:\s+|\((?=[^)]*\)\s*$))\s*(?<about>.+?)\)?\s*$/u', $text, $m)) {
+            $name = $m['name'];
+            $detail['description'] = Phrase::tidy($m['about']);
+        }
+        if (1 === preg_match($this->cues->money, $text, $m)) {
+            $detail['price'] = Phrase::tidy($m[0]);
+            $name = preg_replace($this->cues->money, '', $name) ?? $name;
+            if (($detail['description'] ?? null) === $detail['price']) {
+                unset($detail['description']);
+            }
+        }
+        $name = preg_replace('/\s+(?:etc|and so on|and (?:stuff|more|the like)|too|as well|now|really|mostly|mainly|at the moment|from scratch|by hand|online|every \p{L}+|in (?:spring|summer|autumn|winter|our (?:shop|studio|workshop))|for (?:people|anyone|everyone|all|families|homes|businesses|over \d+ years|\d+ years|years)\b.*|throughout .*|across .*|around .*|in (?-i:[A-Z])\p{L}+)\.?$/iu', '', trim($name)) ?? $name;
+        $name = preg_replace('/^(?:(?:all (?:kinds|sorts|types) of|lots of|a (?:lot|range|variety|selection|choice) of|a (?:wide|full|small) range of|range of|everything from|things like|such as|like|also|even|mostly|mainly|some|a few|a bit of|both|from|to|of|in|then|about|up to|over|fully|really|very|good|great|proper|decent|your|two|three|four|five|six|seven|eight|\d+)\s+)+(?=\p{L})/iu', '', Phrase::tidy($name)) ?? $name;
+        $name = Phrase::title($name);
+        $words = preg_split('/\s+/', $name) ?: [];
+        if (mb_strlen($name) < 3 || \count($words) > self::MOST_WORDS || 1 === preg_match($this->cues->notOfferings, $name) || 1 !== preg_match('/\p{L}{3}/u', $name)) {
+            return;
+        }
+        if (1 === preg_match('/^(?:for|with|in|at|on|by|because|who|when|where|if|because|than|as|without|not)\b|\b(?:we|i|they|you|us|me|is|are|was|were|website|home ?page)\b/iu', $name)) {
+            return;
+        }
+        yield new Candidate(FactKind::Offering, $name, $start, \strlen($text), $certainty, detail: $detail);
+    }
+}

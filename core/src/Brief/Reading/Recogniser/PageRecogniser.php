@@ -1,0 +1,259 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DunePocket\Brief\Reading\Recogniser;
+
+use DunePocket\Brief\FactKind;
+use DunePocket\Brief\Reading\BlockKind;
+use DunePocket\Brief\Reading\Candidate;
+use DunePocket\Brief\Reading\Negation;
+use DunePocket\Brief\Reading\Phrase;
+use DunePocket\Brief\Reading\Reading;
+use DunePocket\Brief\Reading\Recogniser;
+use DunePocket\Brief\Reading\Sentence;
+use DunePocket\Catalogue\Cues;
+use DunePocket\Catalogue\PageKinds;
+
+/** Pages asked for and pages refused, one by one, in lists, and "a page each". */
+final readonly class PageRecogniser implements Recogniser
+{
+    private const ADJECTIVES = 'separate|simple|dedicated|single|own|new|nice|good|extra|short|proper|little|clear|whole|different|decent|basic|quick|small|big|great|further|second|normal|plain';
+    private const NO_NAME = '/^(?:web|this|that|the|each|every|which|one|first|same|front|single|two|three|four|five|six|seven|eight|nine|ten|few|many|most|all|other|another|more|these|those|whole|per|on|any|no|an?|its|their|our|my|your|extra|separate|own|facebook|instagram|google|last|next|\d+|it|long|current|old|existing)$/iu';
+
+    public function __construct(private Cues $cues, private Negation $negation, private PageKinds $pages)
+    {
+    }
+
+    public function recognise(Reading $reading): iterable
+    {
+        foreach ($reading->sentences as $sentence) {
+            $kind = $sentence->block->kind;
+            if (!$sentence->isSpoken() || BlockKind::Title === $kind || BlockKind::Heading === $kind) {
+                continue;
+            }
+            yield from match ($sentence->block->topic) {
+                'page_request' => $this->asked($sentence),
+                'page_refusal' => $this->refusedList($sentence),
+                null, 'feature', 'goal', 'offering', 'business_kind', 'page_count' => $this->spoken($sentence),
+                default => $this->refusals($sentence),
+            };
+        }
+    }
+
+    /** @return iterable<Candidate> */
+    private function asked(Sentence $sentence): iterable
+    {
+        $text = $sentence->text;
+        if ($this->cues->isBlank($text)) {
+            return;
+        }
+        if (BlockKind::Item === $sentence->block->kind && $sentence->start === $sentence->block->start && 1 !== preg_match('/^(?:no|not|don[\'’]?t|please no)\b/iu', $text)) {
+            if (1 === preg_match('/^(?<name>[^(:–—]{2,50}?)\s*(?:\s[-–—]\s*|:\s*|\(|,\s|$)(?<about>.*?)\)?\s*$/u', $text, $m)) {
+                yield from $this->request($m['name'], $sentence->start, $m['about'], 0.97);
+            }
+
+            return;
+        }
+        $spoken = iterator_to_array($this->spoken($sentence), false);
+        yield from $spoken;
+        foreach ($spoken as $candidate) {
+            if (FactKind::PageRequest === $candidate->kind) {
+                return;
+            }
+        }
+        $negated = 1 === preg_match('/\b(?:no|not|don[\'’]?t|without)\b/iu', $text, $m, \PREG_OFFSET_CAPTURE) ? (int) $m[0][1] : \strlen($text);
+        $known = 0;
+        $parts = Phrase::list(substr($text, 0, $negated));
+        foreach ($parts as [$part]) {
+            $known += null === $this->pages->named(Phrase::tidy($part)) ? 0 : 1;
+        }
+        if (1 === preg_match('/\b(?:we|i|it|they)\b/iu', $text) && $known < 2) {
+            return;
+        }
+        foreach ($parts as [$part, $at]) {
+            $about = '';
+            if (1 === preg_match('/^(.{2,40}?)\s*(?:\(|\s[-–]\s)(.+?)\)?$/u', $part, $m)) {
+                [, $part, $about] = $m;
+            }
+            yield from $this->request($part, $sentence->start + $at, $about, 0.96);
+        }
+    }
+
+    /** @return iterable<Candidate> */
+    private function refusedList(Sentence $sentence): iterable
+    {
+        if ($this->cues->isBlank($sentence->text)) {
+            return;
+        }
+        foreach (Phrase::list($sentence->text) as [$part, $at]) {
+            $name = preg_replace('/^(?:no|not|an?|the|any)\s+/iu', '', Phrase::tidy($part)) ?? $part;
+            $name = preg_replace('/\s+(?:pages?|sections?|please)$/iu', '', $name) ?? $name;
+            if (str_word_count($name) <= 4 && mb_strlen($name) > 2) {
+                yield new Candidate(FactKind::PageRefusal, Phrase::title($name), $sentence->start + $at, \strlen($part), 0.95);
+            }
+        }
+    }
+
+    /** @return iterable<Candidate> */
+    private function spoken(Sentence $sentence): iterable
+    {
+        yield from $this->refusals($sentence);
+        yield from $this->oneEach($sentence);
+        $text = $sentence->text;
+        if (1 === preg_match('/\b(?:current|existing|old|present) (?:web)?site\b|\b(?:facebook|google) page\b/iu', $text)) {
+            return;
+        }
+        yield from $this->enumerated($sentence);
+        preg_match_all('/(?<lead>\b(?:an?|the|our|your|my|one|another|and|or|,|own|separate|with|include|simple|plus)\s+)?(?<name>(?:[\p{L}&\'’\/-]+\s+){0,3}?[\p{L}&\'’\/-]+)\s+pages?\b(?!\s+(?:for|about|on|with|explaining|listing|showing|where|that|each|max|or|to)\b)/iu', $text, $matches, \PREG_SET_ORDER | \PREG_OFFSET_CAPTURE);
+        foreach ($matches as $m) {
+            $name = preg_replace('/^.*\b(?:an?|the|our|your|my|want|need|have|like|be|is|of|for|with|include|and|or|has|wants|needs|its|their|maybe|also|just|please|should|to|on|from|see|see the|add|keep|get|then)\s+/iu', '', $m['name'][0]) ?? '';
+            $name = preg_replace('/^(?:(?:'.self::ADJECTIVES.')\s+)+/iu', '', $name) ?? $name;
+            if ('' === trim($name) || 1 === preg_match(self::NO_NAME, trim($name)) || 1 === preg_match('/^(?:'.self::ADJECTIVES.')$/iu', trim($name)) || 1 === preg_match('/\b(?:each|every|own)\b/iu', $m['name'][0])) {
+                continue;
+            }
+            $offset = (int) $m['name'][1] + \strlen($m['name'][0]) - \strlen($name);
+            if (!$this->negation->covers($text, (int) $m[0][1])) {
+                yield from $this->request($name, $sentence->start + $offset, '', 0.93, \strlen($m[0][0]) - ($offset - (int) $m[0][1]));
+            }
+        }
+        preg_match_all('/\b(?:a|one|another|own|separate|the)?\s*page\s+(?:for|about|on|with|explaining|listing|showing|where)\s+(?<name>[^.,;!?\n(]{3,60}?)(?=\s*(?:[.,;!?\n(]|$|\sso\b|\swhich\b|\sbecause\b|\sbut\b|\sand (?:we|a|one|i|another|maybe|then)\b|\swith\b|\sthat\b))/iu', $text, $matches, \PREG_SET_ORDER | \PREG_OFFSET_CAPTURE);
+        foreach ($matches as $m) {
+            [$name, $offset] = [$m['name'][0], (int) $m['name'][1]];
+            if ($this->negation->covers($text, (int) $m[0][1]) || 1 === preg_match('/^(?:google|facebook|it|that|this|now|us|me|you)\b/iu', $name)) {
+                continue;
+            }
+            if (1 === preg_match('/^(?:each|every|all)(?: of)?\s+(?:the |our |my )?(.+)$/iu', $name, $each)) {
+                yield $this->each($each[1], $sentence->start + (int) $m[0][1], \strlen($m[0][0]));
+            } else {
+                foreach (Phrase::list($name) as [$part, $at]) {
+                    yield from $this->request($part, $sentence->start + $offset + $at, '', 0.93);
+                }
+            }
+        }
+    }
+
+    /**
+     * "Lessons and the sauna need a page each", "each treatment should have its own page".
+     *
+     * @return iterable<Candidate>
+     */
+    private function oneEach(Sentence $sentence): iterable
+    {
+        if (1 !== preg_match('/(?:^|[,;:(]\s|\b(?:and|but|that|think|so)\s|[-–—]\s)(?<names>[^.;:!?\n]{3,120}?)\s+(?:should|must|could|would|will|to|all|both|really|definitely|probably)?\s*(?:all |both |each )?(?:need|needs|have|has|get|gets|want|wants|deserve|deserves|be|on)\s+(?:to have |have )?(?:on )?(?:a|an|its|their|one|it[\'’]s|there)\s*(?:own\s+|separate\s+|dedicated\s+)*pages?(?<each>\s+(?:each|of (?:its|their) own|apiece))?/iu', $sentence->text, $m, \PREG_OFFSET_CAPTURE)) {
+            return;
+        }
+        [$names, $offset] = $m['names'];
+        $whole = $m[0][0];
+        if (1 !== preg_match('/\b(?:each|every|own|separate|dedicated|apiece)\b/iu', $whole) && 1 === preg_match('/\b(?:we|i|it|you|they|site|website)\b/iu', $names)) {
+            return;
+        }
+        if ($this->negation->covers($sentence->text, (int) $offset + \strlen($names))) {
+            return;
+        }
+        if (1 === preg_match('/\b(?:each|every|all)(?: of)?(?: the| our| my)?\s+(?<noun>[\p{L}\- ]{3,30})$/iu', $names, $each)) {
+            yield $this->each($each['noun'], $sentence->start + (int) $offset, \strlen($whole));
+
+            return;
+        }
+        $bare = preg_replace('/^.*\b(?:i think|we think|maybe|that|but|so|also|would like|want|need)\s+/iu', '', $names) ?? $names;
+        $shift = (int) $offset + \strlen($names) - \strlen($bare);
+        foreach (Phrase::list($bare) as [$part, $at]) {
+            yield from $this->request($part, $sentence->start + $shift + $at, '', 0.93);
+        }
+    }
+
+    /**
+     * "home, about, services and contact": a list in a sentence about pages or the site, most of it page names.
+     *
+     * @return iterable<Candidate>
+     */
+    private function enumerated(Sentence $sentence): iterable
+    {
+        if (1 !== preg_match('/\b(?:pages?|site|website|menu)\b/iu', $sentence->text)) {
+            return;
+        }
+        $text = $sentence->text;
+        $from = 0;
+        if (1 === preg_match('/\b(?:pages?|site|website|menu|need|want|have|like|be|with|are|include|includes|following|think|suppose|for|just)\b\s*(?:[:–—-]\s*|(?:are|is|for|with|like|such as|would be|could be|should be|please)\s*:?\s*)*(?=(?:an?\s+|the\s+)?(?:home|front|welcome|about|services|who we|what we|start|landing)\b)/iu', $text, $m, \PREG_OFFSET_CAPTURE)) {
+            $from = (int) $m[0][1] + \strlen($m[0][0]);
+        } elseif (1 === preg_match('/\bpages?\b[^:\n]{0,50}:\s*/iu', $text, $m, \PREG_OFFSET_CAPTURE)) {
+            $from = (int) $m[0][1] + \strlen($m[0][0]);
+        }
+        $list = substr($text, $from);
+        if (1 === preg_match('/[.;!?]\s|\s[-–—]\s|,?\s(?:but|so|nothing|no|that[\'’]?s|not|without|because)\b/iu', $list, $stop, \PREG_OFFSET_CAPTURE)) {
+            $list = substr($list, 0, (int) $stop[0][1]);
+        }
+        $parts = Phrase::list($list);
+        $known = array_filter($parts, fn (array $part): bool => null !== $this->pages->named($this->bare($part[0])));
+        if (\count($known) < 2 || \count($parts) < 3 || $this->negation->covers($text, $from)) {
+            return;
+        }
+        foreach ($parts as [$part, $at]) {
+            $about = '';
+            $name = $part;
+            if (1 === preg_match('/^(.{2,40}?)\s*\((.+?)\)?$/u', $part, $m)) {
+                [, $name, $about] = $m;
+            }
+            if (str_word_count($name) <= 5 && 1 !== preg_match('/\b(?:we|i|you|it)\b/iu', $name)) {
+                yield from $this->request($name, $sentence->start + $from + $at, $about, 0.95);
+            }
+        }
+    }
+
+    /** @return iterable<Candidate> */
+    private function refusals(Sentence $sentence): iterable
+    {
+        yield from $this->leftOff($sentence);
+        preg_match_all('/\b(?:no|without(?: an?| any)?|(?:don[\'’]?t|do not|dont|won[\'’]?t|doesn[\'’]?t) (?:want|need|require|have|do)(?: or need| or want)?(?: an?| any| the| to have an?| a separate)?|(?:skip|drop|lose|ditch|forget|leave (?:out|off)|get rid of)(?: the| an?| our)?|not(?: an?| another)|nor an?|rather not have(?: an?)?)\s+(?<name>[\p{L}&\'’\/ -]{3,40})/iu', $sentence->text, $matches, \PREG_SET_ORDER | \PREG_OFFSET_CAPTURE);
+        foreach ($matches as $m) {
+            [$words, $offset] = [$m['name'][0], (int) $m['name'][1]];
+            foreach (Phrase::list($words) as [$part, $at]) {
+                $name = preg_split('/\s+(?:pages?|sections?|please|thanks|at all|for now|yet|or anything|as|because|since|either|on|we|nobody|then|so|in|of|just|it)\b/iu', $part)[0] ?? $part;
+                $bare = $this->bare($name);
+                $saysPage = 1 === preg_match('/^'.preg_quote($name, '/').'\s+(?:pages?|sections?)\b/iu', $part) && str_word_count($bare) <= 3 && 1 !== preg_match(self::NO_NAME, $bare);
+                if (null !== $this->pages->named($bare) || $saysPage) {
+                    yield new Candidate(FactKind::PageRefusal, Phrase::title($bare), $sentence->start + (int) $m[0][1], $offset - (int) $m[0][1] + $at + \strlen($name), 0.95);
+                }
+            }
+        }
+    }
+
+    /**
+     * "The café is closed till further notice so leave it off."
+     *
+     * @return iterable<Candidate>
+     */
+    private function leftOff(Sentence $sentence): iterable
+    {
+        if (1 === preg_match('/\b(?:the|our)\s+(?<name>[\p{L}\'’-]+(?:\s[\p{L}\'’-]+)?)\s+(?:is|are|was|has|can)\b[^.;!?\n]{0,60}\b(?:leave|keep|take) (?:it|them|that|those) (?:off|out)\b/iu', $sentence->text, $m, \PREG_OFFSET_CAPTURE)) {
+            yield new Candidate(FactKind::PageRefusal, Phrase::title($m['name'][0]), $sentence->start + (int) $m[0][1], \strlen($m[0][0]), 0.92);
+        }
+    }
+
+    private function each(string $noun, int $start, int $length): Candidate
+    {
+        $noun = Phrase::withoutArticle(Phrase::tidy($noun));
+
+        return new Candidate(FactKind::PageRequest, 'A page for each '.preg_replace('/^(?:one|single)\s+(?:of )?/iu', '', $noun), $start, $length, 0.93, detail: ['each' => mb_strtolower($noun)]);
+    }
+
+    /** @return iterable<Candidate> */
+    private function request(string $name, int $start, string $about, float $certainty, ?int $length = null): iterable
+    {
+        $bare = $this->bare($name);
+        if (mb_strlen($bare) < 2 || str_word_count($bare) > 6 || 1 === preg_match(self::NO_NAME, $bare) || 1 === preg_match('/^(?:'.self::ADJECTIVES.')$/iu', $bare) || $this->cues->isBlank($bare)) {
+            return;
+        }
+        $detail = array_filter(['page' => $this->pages->named($bare), 'description' => Phrase::tidy($about)]);
+        yield new Candidate(FactKind::PageRequest, Phrase::title($bare), $start, $length ?? \strlen(rtrim($name)), $certainty, detail: $detail);
+    }
+
+    private function bare(string $name): string
+    {
+        $bare = Phrase::withoutArticle(Phrase::tidy($name));
+        $bare = preg_replace('/^(?:(?:maybe|perhaps|possibly|probably|obviously|also|then|just|some|'.self::ADJECTIVES.')\s+)+/iu', '', $bare) ?? $bare;
+
+        return trim(preg_replace('/\s+(?:pages?|sections?|of course|obviously|too|as well|maybe|please|i guess|i suppose)$/iu', '', $bare) ?? $bare);
+    }
+}

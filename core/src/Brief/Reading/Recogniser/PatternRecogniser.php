@@ -1,0 +1,121 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DunePocket\Brief\Reading\Recogniser;
+
+use DunePocket\Brief\FactKind;
+use DunePocket\Brief\Reading\BlockKind;
+use DunePocket\Brief\Reading\Candidate;
+use DunePocket\Brief\Reading\Numeral;
+use DunePocket\Brief\Reading\Phrase;
+use DunePocket\Brief\Reading\Reading;
+use DunePocket\Brief\Reading\Recogniser;
+use DunePocket\Brief\Reading\Sentence;
+use DunePocket\Catalogue\CuePattern;
+use DunePocket\Catalogue\Cues;
+
+/** Facts that a wording gives away, for every wording the catalogue lists. */
+final readonly class PatternRecogniser implements Recogniser
+{
+    public function __construct(private Cues $cues)
+    {
+    }
+
+    public function recognise(Reading $reading): iterable
+    {
+        foreach ($reading->sentences as $sentence) {
+            foreach ($this->cues->patterns as $pattern) {
+                if ($this->looksIn($pattern, $sentence)) {
+                    yield from $this->matches($pattern, $sentence);
+                }
+            }
+        }
+    }
+
+    private function looksIn(CuePattern $pattern, Sentence $sentence): bool
+    {
+        return match ($pattern->in) {
+            'anywhere' => BlockKind::Quoted !== $sentence->block->kind,
+            'title' => BlockKind::Title === $sentence->block->kind,
+            'signature' => BlockKind::Signature === $sentence->block->kind,
+            default => $sentence->isSpoken() && BlockKind::Heading !== $sentence->block->kind,
+        };
+    }
+
+    /** @return iterable<Candidate> */
+    private function matches(CuePattern $pattern, Sentence $sentence): iterable
+    {
+        if (null !== $pattern->unless && 1 === preg_match($pattern->unless, $sentence->text)) {
+            return;
+        }
+        preg_match_all($pattern->find, $sentence->text, $matches, \PREG_SET_ORDER | \PREG_OFFSET_CAPTURE);
+        foreach ($matches as $match) {
+            [$words, $offset] = $match['value'] ?? ['', 0];
+            if ('' === trim($words)) {
+                continue;
+            }
+            $start = $sentence->start + (int) $offset;
+            foreach ($this->values($pattern, $words) as [$value, $at, $length]) {
+                yield new Candidate($pattern->kind, $value, $start + $at, $length, $pattern->certainty);
+            }
+        }
+    }
+
+    /** @return iterable<array{string, int, int}> value, offset and length of its words in bytes */
+    private function values(CuePattern $pattern, string $words): iterable
+    {
+        $lead = \strlen($words) - \strlen(ltrim($words, " \t\n,–-"));
+        $trimmed = rtrim(substr($words, $lead), " \t\n,–-");
+        $whole = [$lead, \strlen($trimmed)];
+        switch ($pattern->value) {
+            case 'quoted':
+                preg_match_all('/["“”„«\'‘]([^"“”»\'’‘\n]{2,60}(?:[\'’](?=\p{L})[^"“”»\'’\n]{1,40})?)["“”»\'’]/u', $words, $quoted, \PREG_OFFSET_CAPTURE);
+                foreach ($quoted[1] as [$text, $at]) {
+                    yield [Phrase::tidy($text), (int) $at, \strlen($text)];
+                }
+
+                return;
+            case 'list':
+                foreach (Phrase::list($words) as [$part, $at]) {
+                    yield [Phrase::tidy($part), $at, \strlen($part)];
+                }
+
+                return;
+            case 'people':
+                foreach (preg_split('/,?\s+and,?\s+(?=(?:since|also|increasingly|lately|a lot of|lots of|some|more and more|the odd)\b)/iu', $trimmed, -1, \PREG_SPLIT_OFFSET_CAPTURE) ?: [] as [$part, $at]) {
+                    $value = preg_replace('/^(?:since [^,]+,\s*|also |increasingly |lately |a lot of |lots of )+/iu', '', $part) ?? $part;
+                    yield [$this->capital(Phrase::tidy($value)), $lead + (int) $at + \strlen($part) - \strlen($value), \strlen(rtrim($value, ' ,'))];
+                }
+
+                return;
+            case 'count':
+                $count = Numeral::range($trimmed);
+                if (null !== $count) {
+                    yield [$count, ...$whole];
+                }
+
+                return;
+            case 'title':
+                $value = mb_convert_case(Phrase::tidy($trimmed), \MB_CASE_TITLE);
+                yield [preg_replace_callback('/\b(?:And|Of|The|In|On|For|N)\b(?<!^)/u', static fn (array $m): string => mb_strtolower($m[0]), $value) ?? $value, ...$whole];
+
+                return;
+            case 'asis':
+                yield [rtrim($trimmed, '.'), $lead, \strlen(rtrim($trimmed, '.'))];
+
+                return;
+            case 'phrase':
+                yield [$pattern->prefix.$this->capital(Phrase::tidy($trimmed), '' !== $pattern->prefix), ...$whole];
+
+                return;
+            default:
+                yield [Phrase::tidy($trimmed), ...$whole];
+        }
+    }
+
+    private function capital(string $value, bool $keep = false): string
+    {
+        return $keep ? $value : mb_strtoupper(mb_substr($value, 0, 1)).mb_substr($value, 1);
+    }
+}

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DunePocket\Brief\Reading\Recogniser;
+
+use DunePocket\Brief\FactKind;
+use DunePocket\Brief\Reading\Candidate;
+use DunePocket\Brief\Reading\Negation;
+use DunePocket\Brief\Reading\Reading;
+use DunePocket\Brief\Reading\Recogniser;
+use DunePocket\Brief\Reading\Sentence;
+use DunePocket\Catalogue\Cues;
+
+/** The voice asked for: "friendly but not silly". */
+final readonly class ToneRecogniser implements Recogniser
+{
+    private const ABOUT_VOICE = '/\b(?:tone|voice|sound(?:s|ing)?|feel(?:s)?|come across|written|writing|wording|language|style|read like|personality|talk(?:s)? like|speak)\b/iu';
+
+    public function __construct(private Cues $cues, private Negation $negation)
+    {
+    }
+
+    public function recognise(Reading $reading): iterable
+    {
+        foreach ($reading->sentences as $sentence) {
+            if (!$sentence->isSpoken() || !$this->isAboutVoice($sentence)) {
+                continue;
+            }
+            foreach ($this->cues->tones as $tone => $pattern) {
+                preg_match_all($pattern, $sentence->text, $matches, \PREG_OFFSET_CAPTURE);
+                foreach ($matches[0] as [$word, $offset]) {
+                    if (!$this->negation->covers($sentence->text, (int) $offset) || 1 === preg_match('/^(?:no|not)\b/iu', $word)) {
+                        yield new Candidate(FactKind::Tone, $tone, $sentence->start + (int) $offset, \strlen($word), 'tone' === $sentence->block->topic ? 0.96 : 0.9);
+                        break;
+                    }
+                }
+            }
+        }
+    }
+
+    /** Asked for, said with a word for the voice, or a sentence that consists of tone words alone. */
+    private function isAboutVoice(Sentence $sentence): bool
+    {
+        if ('tone' === $sentence->block->topic) {
+            return true;
+        }
+        if (null !== $sentence->block->topic) {
+            return false;
+        }
+        if (1 === preg_match(self::ABOUT_VOICE, $sentence->text)) {
+            return true;
+        }
+        $rest = preg_replace([...array_values($this->cues->tones), '/\b(?:keep it|a bit|but|and|not|too|quite|please|very|just|make it|be|should|it)\b/iu', '/\W+/u'], ' ', $sentence->text) ?? '';
+
+        return mb_strlen(trim($rest)) < 8 && mb_strlen($sentence->text) > 5;
+    }
+}

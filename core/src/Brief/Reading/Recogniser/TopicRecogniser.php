@@ -1,0 +1,121 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DunePocket\Brief\Reading\Recogniser;
+
+use DunePocket\Brief\FactKind;
+use DunePocket\Brief\Reading\Block;
+use DunePocket\Brief\Reading\BlockKind;
+use DunePocket\Brief\Reading\Candidate;
+use DunePocket\Brief\Reading\Numeral;
+use DunePocket\Brief\Reading\Phrase;
+use DunePocket\Brief\Reading\Reading;
+use DunePocket\Brief\Reading\Recogniser;
+use DunePocket\Catalogue\Cues;
+
+/**
+ * What stands as the answer to a question, beside a label or under a heading is understood by what was asked.
+ * Offerings, pages, goals, tones and features have recognisers of their own that look at the topic too.
+ */
+final readonly class TopicRecogniser implements Recogniser
+{
+    private const CERTAINTY = 0.95;
+
+    public function __construct(private Cues $cues)
+    {
+    }
+
+    public function recognise(Reading $reading): iterable
+    {
+        $named = false;
+        foreach ($reading->blocks as $block) {
+            $kind = null === $block->topic ? null : FactKind::tryFrom($block->topic);
+            if (null === $kind || !\in_array($block->kind, [BlockKind::Answer, BlockKind::Item, BlockKind::Paragraph], true) || $this->cues->isBlank($block->text)) {
+                continue;
+            }
+            if (FactKind::BusinessName === $kind) {
+                if ($named) {
+                    continue;
+                }
+                $named = true;
+            }
+            yield from $this->answer($kind, $block);
+        }
+    }
+
+    /** @return iterable<Candidate> */
+    private function answer(FactKind $kind, Block $block): iterable
+    {
+        switch ($kind) {
+            case FactKind::BusinessName:
+                if (1 === preg_match('/^[^.,;(\n]{2,60}/u', $block->text, $m) && 1 !== preg_match('/\b(?:we|our|is called|is)\b/iu', $m[0])) {
+                    yield $this->whole($kind, $block, rtrim($m[0]));
+                }
+
+                return;
+            case FactKind::Location:
+                if (1 === preg_match('/^[^.;\n]{2,80}/u', $block->text, $m) && 1 !== preg_match('/\b(?:we|our|i)\b/iu', $m[0])) {
+                    yield $this->whole(1 === preg_match('/\d/', $m[0]) ? FactKind::ContactAddress : $kind, $block, rtrim($m[0]));
+                }
+
+                return;
+            case FactKind::AvoidWord:
+            case FactKind::Keyphrase:
+                $text = preg_replace('/["“”‘’]|(?<!\p{L})\'|\'(?!\p{L})/u', ' ', $block->text) ?? $block->text;
+                foreach (Phrase::list(\strlen($text) === \strlen($block->text) ? $text : $block->text) as [$part, $at]) {
+                    $value = trim(Phrase::tidy($part), '\'‘’');
+                    if ('' !== $value && mb_strlen($value) < 60 && !$this->cues->isBlank($value)) {
+                        yield new Candidate($kind, $value, $block->start + $at, \strlen($part), self::CERTAINTY);
+                    }
+                }
+
+                return;
+            case FactKind::PageCount:
+                $count = Numeral::range($block->text);
+                if (null !== $count) {
+                    yield new Candidate($kind, $count, $block->start, \strlen($block->text), self::CERTAINTY);
+                }
+
+                return;
+            case FactKind::Founded:
+                if (1 === preg_match('/\b(?:19|20)\d\d\b|\b\d+ years?\b/u', $block->text, $m, \PREG_OFFSET_CAPTURE)) {
+                    yield new Candidate($kind, $m[0][0], $block->start + (int) $m[0][1], \strlen($m[0][0]), self::CERTAINTY);
+                }
+
+                return;
+            case FactKind::Audience:
+            case FactKind::Differentiator:
+            case FactKind::Proof:
+            case FactKind::AreaServed:
+            case FactKind::OpeningHours:
+            case FactKind::Budget:
+            case FactKind::Deadline:
+            case FactKind::DesignNote:
+                yield from $this->sentences($kind, $block);
+
+                return;
+            default:
+        }
+    }
+
+    /** @return iterable<Candidate> */
+    private function sentences(FactKind $kind, Block $block): iterable
+    {
+        if (1 === preg_match('/^(?:no|not|none|nothing|we (?:don[\'’]?t|do not) (?:have|know))\b/iu', $block->text)) {
+            return;
+        }
+        foreach (preg_split('/(?<=[.;])\s+|\n/u', $block->text, -1, \PREG_SPLIT_OFFSET_CAPTURE) ?: [] as [$part, $at]) {
+            $value = Phrase::tidy($part);
+            if (mb_strlen($value) > 2) {
+                $value = preg_replace('/^(?:mostly|mainly|usually|we are|it is|our customers are|they are)\s+/iu', '', $value) ?? $value;
+                yield new Candidate($kind, mb_strtoupper(mb_substr($value, 0, 1)).mb_substr($value, 1), $block->start + (int) $at, \strlen(rtrim($part, " \n.;,")), self::CERTAINTY);
+            }
+        }
+    }
+
+    private function whole(FactKind $kind, Block $block, string $words): Candidate
+    {
+        return new Candidate($kind, Phrase::tidy($words), $block->start, \strlen($words), self::CERTAINTY);
+    }
+}

@@ -1,0 +1,221 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DunePocket\Brief\Reading;
+
+use DunePocket\Brief\Fact;
+use DunePocket\Brief\FactKind;
+use DunePocket\Brief\Origin;
+use DunePocket\Brief\Quote;
+use DunePocket\Brief\Source;
+
+/** Weighs the candidates of a source against each other and turns the winners into facts. */
+final class Resolver
+{
+    private const REPETITION = 0.02;
+    private const LONGEST_VALUE = 200;
+
+    /**
+     * @param list<Candidate> $candidates
+     *
+     * @return list<Fact> in the order of the closed list, then of reading, numbered from $nextNumber
+     */
+    public function resolve(Source $source, array $candidates, int $nextNumber = 1): array
+    {
+        $candidates = array_values(array_filter($candidates, static fn (Candidate $c): bool => '' !== trim($c->value) && mb_strlen($c->value) <= self::LONGEST_VALUE));
+        usort($candidates, static fn (Candidate $a, Candidate $b): int => $a->start <=> $b->start ?: $b->certainty <=> $a->certainty);
+        $candidates = $this->settle($candidates);
+        $facts = [];
+        foreach (FactKind::cases() as $kind) {
+            foreach ($candidates as $candidate) {
+                if ($candidate->kind === $kind) {
+                    $facts[] = $this->fact($source, $candidate, 'f'.($nextNumber + \count($facts)));
+                }
+            }
+        }
+
+        return $facts;
+    }
+
+    /**
+     * @param list<Candidate> $candidates
+     *
+     * @return list<Candidate>
+     */
+    private function settle(array $candidates): array
+    {
+        $byKind = [];
+        foreach ($candidates as $candidate) {
+            $byKind[$candidate->kind->value][] = $candidate;
+        }
+        $settled = [];
+        foreach ($byKind as $kind => $group) {
+            $group = $this->withoutRepetitions($group);
+            $settled[$kind] = match (FactKind::from($kind)) {
+                FactKind::BusinessName, FactKind::BusinessKind, FactKind::PageCount, FactKind::Founded => [$this->surest($group)],
+                FactKind::Location, FactKind::ContactAddress, FactKind::ExistingSite => \array_slice($this->bySurety($group), 0, 1),
+                FactKind::Audience => $this->withoutOverlaps($group),
+                default => $group,
+            };
+        }
+        $settled = $this->goals($settled);
+        $settled = $this->refusals($settled);
+
+        return array_merge([], ...array_values($this->offerings($settled)));
+    }
+
+    /**
+     * @param array<string, list<Candidate>> $settled
+     *
+     * @return array<string, list<Candidate>>
+     */
+    private function goals(array $settled): array
+    {
+        $goals = $this->bySurety($settled['goal'] ?? []);
+        if (\count($goals) > 1) {
+            $settled['goal'] = [array_shift($goals)];
+            $settled['secondary_goal'] = array_map(static fn (Candidate $c): Candidate => new Candidate(FactKind::SecondaryGoal, $c->value, $c->start, $c->length, $c->certainty, $c->origin, $c->detail), \array_slice($goals, 0, 3));
+        }
+
+        return $settled;
+    }
+
+    /**
+     * A refusal wins over a request of the same name, unless the request was made later and surer.
+     *
+     * @param array<string, list<Candidate>> $settled
+     *
+     * @return array<string, list<Candidate>>
+     */
+    private function refusals(array $settled): array
+    {
+        $refused = [];
+        foreach ($settled['page_refusal'] ?? [] as $i => $refusal) {
+            $overlaps = array_filter(\array_slice($settled['page_refusal'], 0, $i), fn (Candidate $c): bool => $this->overlap($c, $refusal));
+            if ([] === $overlaps) {
+                $refused[] = $refusal;
+            }
+        }
+        $settled['page_refusal'] = $refused;
+        $names = array_map(fn (Candidate $c): string => $this->key($c->value), $refused);
+        $features = array_filter(array_map(static fn (Candidate $c): mixed => $c->detail['feature'] ?? null, $settled['page_refusal']));
+        $settled['page_request'] = $this->withoutOverlaps(array_values(array_filter($settled['page_request'] ?? [], fn (Candidate $c): bool => !\in_array($this->key($c->value), $names, true))));
+        $settled['feature'] = array_values(array_filter($settled['feature'] ?? [], fn (Candidate $c): bool => !\in_array($c->value, $features, true) && !\in_array($this->key($c->value), $names, true)));
+
+        return $settled;
+    }
+
+    /**
+     * Prices said of an offering elsewhere join it; an offering that is part of a longer one is no other offering.
+     *
+     * @param array<string, list<Candidate>> $settled
+     *
+     * @return array<string, list<Candidate>>
+     */
+    private function offerings(array $settled): array
+    {
+        $merged = [];
+        foreach ($settled['offering'] ?? [] as $candidate) {
+            $key = $this->key($candidate->value);
+            foreach ($merged as $i => $known) {
+                $other = $this->key($known->value);
+                if ($key === $other || $this->overlap($known, $candidate) || (\strlen($key) > 4 && str_starts_with($other, $key.' ')) || str_ends_with($other, ' '.$key) || str_ends_with($key, ' '.$other)) {
+                    $better = $known->certainty >= $candidate->certainty ? $known : $candidate;
+                    $merged[$i] = new Candidate($better->kind, $better->value, $better->start, $better->length, $better->certainty, $better->origin, $known->detail + $candidate->detail);
+                    continue 2;
+                }
+            }
+            $merged[] = $candidate;
+        }
+        $refused = array_map(fn (Candidate $c): string => $this->key($c->value), $settled['page_refusal'] ?? []);
+        $settled['offering'] = array_values(array_filter($merged, fn (Candidate $c): bool => !\in_array($this->key($c->value), $refused, true)));
+
+        return $settled;
+    }
+
+    /**
+     * @param list<Candidate> $group
+     *
+     * @return list<Candidate>
+     */
+    private function withoutRepetitions(array $group): array
+    {
+        $kept = [];
+        foreach ($group as $candidate) {
+            $key = $this->key($candidate->value);
+            if (!isset($kept[$key])) {
+                $kept[$key] = $candidate;
+                continue;
+            }
+            $better = $kept[$key]->certainty >= $candidate->certainty ? $kept[$key] : $candidate;
+            $kept[$key] = new Candidate($better->kind, $better->value, $better->start, $better->length, min(0.99, $better->certainty + self::REPETITION), $better->origin, $kept[$key]->detail + $candidate->detail);
+        }
+
+        return array_values($kept);
+    }
+
+    /**
+     * @param list<Candidate> $group
+     *
+     * @return list<Candidate>
+     */
+    private function withoutOverlaps(array $group): array
+    {
+        $kept = [];
+        foreach ($group as $candidate) {
+            foreach ($kept as $i => $other) {
+                if ($this->overlap($other, $candidate)) {
+                    $kept[$i] = $other->certainty >= $candidate->certainty ? $other : $candidate;
+                    continue 2;
+                }
+            }
+            $kept[] = $candidate;
+        }
+
+        return $kept;
+    }
+
+    private function overlap(Candidate $a, Candidate $b): bool
+    {
+        return $a->start < $b->start + $b->length && $b->start < $a->start + $a->length;
+    }
+
+    /**
+     * @param non-empty-list<Candidate> $group
+     */
+    private function surest(array $group): Candidate
+    {
+        return $this->bySurety($group)[0] ?? $group[0];
+    }
+
+    /**
+     * @param list<Candidate> $group
+     *
+     * @return list<Candidate>
+     */
+    private function bySurety(array $group): array
+    {
+        usort($group, static fn (Candidate $a, Candidate $b): int => $b->certainty <=> $a->certainty ?: $a->start <=> $b->start);
+
+        return $group;
+    }
+
+    private function key(string $value): string
+    {
+        $key = mb_strtolower(Phrase::withoutArticle($value));
+        $key = preg_replace('/\s+pages?$/u', '', $key) ?? $key;
+
+        return preg_replace('/(?<=\p{L}{3})s$/u', '', $key) ?? $key;
+    }
+
+    private function fact(Source $source, Candidate $candidate, string $id): Fact
+    {
+        $start = mb_strlen(substr($source->text, 0, $candidate->start));
+        $words = substr($source->text, $candidate->start, $candidate->length);
+        $lead = mb_strlen($words) - mb_strlen(ltrim($words));
+        $quote = new Quote($source->id, $start + $lead, mb_strlen(trim($words)));
+
+        return new Fact($id, $candidate->kind, $candidate->value, $candidate->origin, round($candidate->certainty, 2), Origin::Stated === $candidate->origin ? $quote : null, $candidate->detail + (Origin::Stated === $candidate->origin ? [] : ['hint' => trim($words)]));
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DunePocket\Brief;
+
+/** Turns the bytes of a file or a form into the text of a source. */
+final class SourceText
+{
+    public const MAX_BYTES = 10_000_000;
+
+    /**
+     * @return string UTF-8 with line feeds
+     *
+     * @throws InvalidBrief when there is no text in it
+     */
+    public static function fromBytes(string $bytes): string
+    {
+        if (\strlen($bytes) > self::MAX_BYTES) {
+            throw new InvalidBrief('The brief is larger than 10 MB. Paste the part that is about the website.');
+        }
+        $text = self::decode($bytes);
+        $text = str_replace(["\r\n", "\r"], "\n", $text);
+        if (1 === preg_match('/[\x00-\x08\x0E-\x1F]/', $text)) {
+            throw new InvalidBrief('This is not a text file. Paste the text, or save it as .txt or .md.');
+        }
+        if ('' === trim($text)) {
+            throw new InvalidBrief('The brief is empty. Paste what the client wrote.');
+        }
+
+        return $text;
+    }
+
+    private static function decode(string $bytes): string
+    {
+        foreach (["\xEF\xBB\xBF" => 'UTF-8', "\xFF\xFE" => 'UTF-16LE', "\xFE\xFF" => 'UTF-16BE'] as $mark => $encoding) {
+            if (str_starts_with($bytes, $mark)) {
+                return mb_convert_encoding(substr($bytes, \strlen($mark)), 'UTF-8', $encoding);
+            }
+        }
+        if (mb_check_encoding($bytes, 'UTF-8')) {
+            return $bytes;
+        }
+        if (str_contains($bytes, "\0")) {
+            throw new InvalidBrief('This is not a text file. Paste the text, or save it as .txt or .md.');
+        }
+
+        return mb_convert_encoding($bytes, 'UTF-8', 'Windows-1252');
+    }
+}

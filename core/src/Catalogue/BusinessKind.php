@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DunePocket\Catalogue;
+
+use DunePocket\Data\Node;
+
+/** What the trade knows about one kind of business. */
+final readonly class BusinessKind
+{
+    /**
+     * @param ?string                     $names     pattern of what clients call such a business, null when nobody names it
+     * @param ?string                     $words     pattern of the words of its trade
+     * @param list<string>                $pages     usual page kinds beside Home, About and Contact, most usual first
+     * @param list<string>                $features
+     * @param list<string>                $home      the recipe of its home page
+     * @param list<string>                $never     section kinds that would be a mistake on its home page
+     * @param list<array{string, string}> $steps     heading and text
+     * @param list<string>                $questions
+     * @param list<string>                $pictures
+     * @param array<string, string>       $buttons   wording of the call to action by goal
+     */
+    public function __construct(
+        public string $id,
+        public string $label,
+        public string $schema,
+        public string $family,
+        public ?string $names,
+        public ?string $words,
+        public string $customers,
+        public string $offerings,
+        public string $offering,
+        public string $goal,
+        public bool $place,
+        public array $pages,
+        public array $features,
+        public array $home,
+        public array $never,
+        public string $proof,
+        public array $steps,
+        public array $questions,
+        public array $pictures,
+        public array $buttons,
+    ) {
+    }
+
+    public static function fromNode(string $id, Node $node): self
+    {
+        $pattern = static fn (string $key): ?string => '' === $node->string($key) ? null : '~(?:'.$node->string($key).')~iu';
+
+        return new self(
+            $id,
+            $node->string('label'),
+            $node->string('schema'),
+            $node->string('family'),
+            $pattern('names'),
+            $pattern('words'),
+            $node->string('customers'),
+            $node->string('offerings'),
+            $node->string('offering'),
+            $node->string('goal'),
+            $node->bool('place', false),
+            $node->strings('pages'),
+            $node->strings('features'),
+            $node->strings('home'),
+            $node->strings('never'),
+            $node->string('proof'),
+            array_map(static function (Node $step): array {
+                $parts = $step->items();
+
+                return [$parts[0]->asString(), $parts[1]->asString()];
+            }, $node->children('steps')),
+            $node->strings('questions'),
+            $node->strings('pictures'),
+            $node->stringMap('button'),
+        );
+    }
+}

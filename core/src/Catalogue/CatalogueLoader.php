@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DunePocket\Catalogue;
+
+use DunePocket\Data\InvalidData;
+use DunePocket\Data\Node;
+use Symfony\Component\Yaml\Exception\ParseException;
+use Symfony\Component\Yaml\Yaml;
+
+/** Reads core/catalogue; compiles it into one PHP file that OPcache can hold. */
+final readonly class CatalogueLoader
+{
+    private const FILES = ['page-kinds', 'section-kinds', 'menu-order', 'phrasing', 'reasons'];
+    private const BRIEF = ['cues', 'goals', 'tones', 'features', 'questions'];
+    private const FOLDERS = ['business-kinds', 'layouts'];
+
+    /**
+     * @param string  $folder   with the YAML files
+     * @param ?string $compiled where the compiled file is kept; null to parse every time
+     */
+    public function __construct(
+        private string $folder = __DIR__.'/../../catalogue',
+        private ?string $compiled = null,
+    ) {
+    }
+
+    /** @throws InvalidData when a file is broken */
+    public function load(): Catalogue
+    {
+        if (null === $this->compiled) {
+            return new Catalogue(new Node($this->parse()));
+        }
+        if (!is_file($this->compiled) || filemtime($this->compiled) < $this->newest()) {
+            $this->compile();
+        }
+
+        return new Catalogue(new Node(is_file($this->compiled) ? require $this->compiled : $this->parse()));
+    }
+
+    /** Writes the compiled file; a folder that cannot be written to is no error, parsing just takes longer. */
+    public function compile(): void
+    {
+        if (null === $this->compiled) {
+            return;
+        }
+        $folder = \dirname($this->compiled);
+        if (!is_dir($folder) && !@mkdir($folder, 0o777, true) && !is_dir($folder)) {
+            return;
+        }
+        $temporary = $this->compiled.'.'.getmypid();
+        if (false !== @file_put_contents($temporary, "<?php\n\nreturn ".var_export($this->parse(), true).";\n")) {
+            rename($temporary, $this->compiled);
+        }
+    }
+
+    /** @return array<string, mixed> */
+    private function parse(): array
+    {
+        $data = ['brief' => []];
+        foreach (self::FILES as $name) {
+            $data[$name] = $this->file($name);
+        }
+        foreach (self::BRIEF as $name) {
+            $data['brief'][$name] = $this->file("brief/$name");
+        }
+        foreach (self::FOLDERS as $name) {
+            $data[$name] = [];
+            foreach (glob($this->folder."/$name/*.yaml") ?: [] as $path) {
+                $data[$name] += (array) $this->file($name.'/'.basename($path, '.yaml'));
+            }
+        }
+
+        return $data;
+    }
+
+    private function file(string $name): mixed
+    {
+        try {
+            return Yaml::parseFile($this->folder."/$name.yaml");
+        } catch (ParseException $e) {
+            throw new InvalidData(\sprintf('The catalogue file %s cannot be read: %s', $name, $e->getMessage()), 0, $e);
+        }
+    }
+
+    private function newest(): int
+    {
+        $files = [...(glob($this->folder.'/*.yaml') ?: []), ...(glob($this->folder.'/*/*.yaml') ?: [])];
+
+        return max([0, ...array_map(static fn (string $path): int => (int) filemtime($path), $files)]);
+    }
+}

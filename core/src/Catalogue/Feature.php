@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DunePocket\Catalogue;
+
+final readonly class Feature
+{
+    /**
+     * @param ?string $page    the page kind that can carry it
+     * @param ?string $section the section kind that can carry it
+     */
+    public function __construct(
+        public string $id,
+        public string $label,
+        public ?string $page,
+        public ?string $section,
+    ) {
+    }
+}

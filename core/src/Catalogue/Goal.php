@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DunePocket\Catalogue;
+
+/** What a site is to achieve, and what that makes of its call to action. */
+final readonly class Goal
+{
+    /** @param list<string> $targets page kinds the button leads to, the first that is planned */
+    public function __construct(
+        public string $id,
+        public string $label,
+        public string $noun,
+        public string $button,
+        public array $targets,
+    ) {
+    }
+}

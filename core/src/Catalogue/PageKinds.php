@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DunePocket\Catalogue;
+
+final readonly class PageKinds
+{
+    /**
+     * @param array<string, PageKind> $kinds
+     * @param list<string>            $menuOrder ids in the order of a usual menu
+     */
+    public function __construct(private array $kinds, private array $menuOrder)
+    {
+    }
+
+    public function menuPlace(string $id): int
+    {
+        $place = array_search($id, $this->menuOrder, true);
+
+        return false === $place ? \count($this->menuOrder) : $place;
+    }
+
+    /** @throws UnknownKind */
+    public function get(string $id): PageKind
+    {
+        return $this->kinds[$id] ?? throw new UnknownKind(\sprintf('There is no page kind “%s”.', $id));
+    }
+
+    public function has(string $id): bool
+    {
+        return isset($this->kinds[$id]);
+    }
+
+    /** @return list<PageKind> */
+    public function all(): array
+    {
+        return array_values($this->kinds);
+    }
+
+    /** The page kind a client means by this name, or null when it is a name of their own. */
+    public function named(string $name): ?string
+    {
+        foreach ($this->kinds as $kind) {
+            if (null !== $kind->names && 1 === preg_match($kind->names, trim($name))) {
+                return $kind->id;
+            }
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DunePocket\Catalogue;
+
+use DunePocket\Brief\FactKind;
+
+/** A question the brief should answer, and what the answer is worth. */
+final readonly class QuestionTemplate
+{
+    /**
+     * @param int     $points  what an answer adds to the score
+     * @param int     $enough  how many facts answer it
+     * @param ?string $suggest where suggested answers come from: goals or tones
+     */
+    public function __construct(
+        public string $id,
+        public FactKind $kind,
+        public string $part,
+        public int $points,
+        public int $enough,
+        public string $text,
+        public string $effect,
+        public ?string $suggest,
+    ) {
+    }
+}

@@ -1,0 +1,202 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DunePocket\Plan;
+
+/** The site plan: pages in reading order, and the sections that several of them share. Never changed, only replaced. */
+final readonly class Plan
+{
+    /**
+     * @param list<Page>    $pages
+     * @param list<Section> $shared
+     */
+    public function __construct(
+        public array $pages = [],
+        public array $shared = [],
+    ) {
+    }
+
+    public function isEmpty(): bool
+    {
+        return [] === $this->pages;
+    }
+
+    /** @throws UnknownElement */
+    public function page(string $id): Page
+    {
+        return $this->findPage($id) ?? throw new UnknownElement('This page is not in the plan any more.');
+    }
+
+    public function findPage(?string $id): ?Page
+    {
+        foreach ($this->pages as $page) {
+            if ($page->id === $id) {
+                return $page;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * A section on a page or a shared one.
+     *
+     * @throws UnknownElement
+     */
+    public function section(string $id): Section
+    {
+        foreach ($this->shared as $section) {
+            if ($section->id === $id) {
+                return $section;
+            }
+        }
+        foreach ($this->pages as $page) {
+            foreach ($page->sections as $section) {
+                if ($section->id === $id) {
+                    return $section;
+                }
+            }
+        }
+
+        throw new UnknownElement('This section is not in the plan any more.');
+    }
+
+    /** What is shown for a section: the shared one it stands for, under its own id, or itself. */
+    public function resolve(Section $section): Section
+    {
+        if (null === $section->shared) {
+            return $section;
+        }
+        foreach ($this->shared as $shared) {
+            if ($shared->id === $section->shared) {
+                return new Section($section->id, $shared->kind, $shared->title, $shared->purpose, $shared->layout, $shared->id, $shared->kept, $shared->reasons, $shared->copy);
+            }
+        }
+
+        return $section;
+    }
+
+    /**
+     * Where a section stands.
+     *
+     * @return array{Page, int} its page and its index there
+     *
+     * @throws UnknownElement when it is on no page
+     */
+    public function place(string $sectionId): array
+    {
+        foreach ($this->pages as $page) {
+            foreach ($page->sections as $index => $section) {
+                if ($section->id === $sectionId) {
+                    return [$page, $index];
+                }
+            }
+        }
+
+        throw new UnknownElement('This section is not in the plan any more.');
+    }
+
+    public function pageIndex(string $id): int
+    {
+        foreach ($this->pages as $index => $page) {
+            if ($page->id === $id) {
+                return $index;
+            }
+        }
+
+        throw new UnknownElement('This page is not in the plan any more.');
+    }
+
+    /** "/" for the home page, "/swim/sauna" for one below another. */
+    public function path(Page $page): string
+    {
+        $parts = [];
+        $seen = [];
+        for ($at = $page; null !== $at && !isset($seen[$at->id]); $at = $this->findPage($at->parent)) {
+            $seen[$at->id] = true;
+            if ('' !== $at->slug) {
+                array_unshift($parts, $at->slug);
+            }
+        }
+
+        return '/'.implode('/', $parts);
+    }
+
+    /** 0 for a page at the top, 1 for one below it, and so on. */
+    public function depth(Page $page): int
+    {
+        $depth = 0;
+        for ($at = $this->findPage($page->parent); null !== $at && $depth < 20; $at = $this->findPage($at->parent)) {
+            ++$depth;
+        }
+
+        return $depth;
+    }
+
+    /** @return list<Page> */
+    public function children(?string $parent): array
+    {
+        return array_values(array_filter($this->pages, static fn (Page $page): bool => $page->parent === $parent));
+    }
+
+    /** Whether the page is the other one or stands below it. */
+    public function isWithin(string $id, string $other): bool
+    {
+        for ($at = $this->findPage($id), $n = 0; null !== $at && $n < 20; $at = $this->findPage($at->parent), ++$n) {
+            if ($at->id === $other) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @param list<Page> $pages */
+    public function withPages(array $pages): self
+    {
+        return new self($pages, $this->shared);
+    }
+
+    public function withPage(Page $page): self
+    {
+        return $this->withPages(array_map(static fn (Page $existing): Page => $existing->id === $page->id ? $page : $existing, $this->pages));
+    }
+
+    /** The plan with this section in place of the one with the same id, shared or not. */
+    public function withSection(Section $section): self
+    {
+        foreach ($this->shared as $i => $shared) {
+            if ($shared->id === $section->id) {
+                $all = $this->shared;
+                $all[$i] = $section;
+
+                return new self($this->pages, array_values($all));
+            }
+        }
+        [$page, $index] = $this->place($section->id);
+        $sections = $page->sections;
+        $sections[$index] = $section;
+
+        return $this->withPage($page->withSections(array_values($sections)));
+    }
+
+    public function nextPageId(): string
+    {
+        return 'p'.(max([0, ...array_map(static fn (Page $page): int => (int) substr($page->id, 1), $this->pages)]) + 1);
+    }
+
+    public function nextSectionId(string $pageId): string
+    {
+        $highest = 0;
+        foreach ($this->pages as $page) {
+            foreach ($page->sections as $section) {
+                if (str_starts_with($section->id, $pageId.'s')) {
+                    $highest = max($highest, (int) substr($section->id, \strlen($pageId) + 1));
+                }
+            }
+        }
+
+        return $pageId.'s'.($highest + 1);
+    }
+}

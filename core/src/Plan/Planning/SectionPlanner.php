@@ -1,0 +1,129 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DunePocket\Plan\Planning;
+
+use DunePocket\Brief\Fact;
+use DunePocket\Brief\FactKind;
+use DunePocket\Brief\Profile;
+use DunePocket\Catalogue\Catalogue;
+use DunePocket\Copy\Drafter;
+use DunePocket\Copy\Subject;
+use DunePocket\Plan\Reason;
+use DunePocket\Plan\Section;
+
+/** Fills a page with sections: which ones, in which order, each with purpose, reasons, copy and layout. */
+final readonly class SectionPlanner
+{
+    private LayoutChooser $layouts;
+
+    public function __construct(
+        private Catalogue $catalogue,
+        private Profile $profile,
+        private Conditions $conditions,
+        private Drafter $drafter,
+    ) {
+        $this->layouts = new LayoutChooser($catalogue);
+    }
+
+    /**
+     * The kinds of section of a page, header, footer and call to action aside.
+     *
+     * @return list<string>
+     */
+    public function kinds(PageDraft $page): array
+    {
+        $recipe = 'home' === $page->kind ? $this->profile->kind->home : $this->catalogue->pageKinds->get($page->kind)->recipe;
+        $kinds = [];
+        foreach ($recipe as $entry) {
+            [$kind, $condition] = [...explode(' if ', $entry, 2), ''];
+            if ('' === $condition || $this->conditions->hold($condition, $page)) {
+                $kinds[] = $kind;
+            }
+        }
+        $kinds = $this->withWishes($page, array_values(array_unique([...$kinds, ...$page->takenOver])));
+        $kinds = array_values(array_filter($kinds, fn (string $kind): bool => $this->isFillable($kind, $page)));
+        $end = array_values(array_intersect($kinds, ['call-to-action']));
+
+        return [...array_values(array_diff($kinds, $end)), ...$end];
+    }
+
+    /** @param list<string> $facts ids the section rests on beside those of its kind */
+    public function section(string $id, string $kind, Subject $subject, ?Section $before, int $turn, array $facts = []): Section
+    {
+        $section = new Section(
+            $id,
+            $kind,
+            $this->drafter->title($kind, $subject),
+            $this->drafter->purpose($kind, $subject),
+            '',
+            reasons: $this->reasons($kind, $subject, $facts),
+            copy: $this->drafter->copy($kind, $subject),
+        );
+        $above = null === $before || !isset($this->catalogue->layouts[$before->layout]) ? null : $this->catalogue->layout($before->layout);
+
+        return $section->withLayout($this->layouts->choose($section, $above, $turn));
+    }
+
+    /**
+     * @param list<string> $facts
+     *
+     * @return list<Reason>
+     */
+    public function reasons(string $kind, Subject $subject, array $facts = []): array
+    {
+        [$lines, $factKinds] = $this->catalogue->phrasing->reason($kind);
+        $ids = $facts;
+        if (null !== $subject->fact) {
+            $ids[] = $subject->fact->id;
+        } else {
+            foreach ($factKinds as $factKind) {
+                $of = $this->profile->brief->of($factKind);
+                if (FactKind::Feature === $factKind) {
+                    $of = array_filter($of, fn (Fact $fact): bool => $kind === ($this->catalogue->features[$fact->value]->section ?? null));
+                }
+                array_push($ids, ...array_map(static fn (Fact $fact): string => $fact->id, array_values($of)));
+            }
+        }
+
+        return [new Reason($this->drafter->say($lines, $subject, $this->catalogue->sectionKind($kind)->belongs), array_values(array_unique($ids)))];
+    }
+
+    /**
+     * Features without a page of their own stand on Home, the map on Contact.
+     *
+     * @param list<string> $kinds
+     *
+     * @return list<string>
+     */
+    private function withWishes(PageDraft $page, array $kinds): array
+    {
+        if ('home' !== $page->kind) {
+            return $kinds;
+        }
+        foreach ($this->profile->features as $id) {
+            $feature = $this->catalogue->features[$id] ?? null;
+            $section = $feature?->section;
+            if (null === $section || \in_array($section, $kinds, true) || \in_array($section, $this->profile->kind->never, true) || \in_array($section, ['contact-form', 'quote-form', 'product-grid', 'account', 'search-results', 'donation', 'booking', 'team', 'download', 'jobs', 'areas'], true)) {
+                continue;
+            }
+            if (null === $feature->page || !$this->conditions->hold('page:'.$feature->page, $page)) {
+                $kinds[] = $section;
+            }
+        }
+
+        return $kinds;
+    }
+
+    /** Nothing is planned that would stand empty. */
+    private function isFillable(string $kind, PageDraft $page): bool
+    {
+        return match ($kind) {
+            'steps' => [] !== $this->profile->kind->steps,
+            'faq' => [] !== $this->profile->kind->questions,
+            'related' => \count($this->profile->offerings) > 1 || !\in_array($page->kind, ['service', 'area'], true),
+            default => true,
+        };
+    }
+}

@@ -1,0 +1,120 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DunePocket\Plan;
+
+use DunePocket\Data\Node;
+
+/** One section of a page: what it is for, how it is laid out, what it says. */
+final readonly class Section
+{
+    /**
+     * @param ?string        $shared  id of the shared section this one stands for
+     * @param bool           $kept    redrafting and replanning leave it alone
+     * @param list<Reason>   $reasons
+     * @param list<CopyLine> $copy    empty when it stands for a shared section
+     */
+    public function __construct(
+        public string $id,
+        public string $kind,
+        public string $title,
+        public string $purpose,
+        public string $layout,
+        public ?string $shared = null,
+        public bool $kept = false,
+        public array $reasons = [],
+        public array $copy = [],
+    ) {
+    }
+
+    public static function fromNode(Node $node): self
+    {
+        $shared = $node->optionalString('shared');
+
+        return new self(
+            $node->string('id'),
+            $node->string('kind'),
+            $node->string('title'),
+            $node->string('purpose'),
+            $node->string('layout'),
+            $shared,
+            $node->bool('kept', false),
+            array_map(Reason::fromNode(...), $node->children('reasons')),
+            null === $shared ? array_map(CopyLine::fromNode(...), $node->children('copy')) : [],
+        );
+    }
+
+    /** @return array<string, mixed> */
+    public function toArray(): array
+    {
+        return [
+            'id' => $this->id,
+            'kind' => $this->kind,
+            'title' => $this->title,
+            'purpose' => $this->purpose,
+            'layout' => $this->layout,
+            'shared' => $this->shared,
+            'kept' => $this->kept,
+            'reasons' => array_map(static fn (Reason $reason): array => $reason->toArray(), $this->reasons),
+            'copy' => array_map(static fn (CopyLine $line): array => $line->toArray(), $this->copy),
+        ];
+    }
+
+    public function line(string $slot, ?int $item = null): ?CopyLine
+    {
+        foreach ($this->copy as $line) {
+            if ($line->is($slot, $item)) {
+                return $line;
+            }
+        }
+
+        return null;
+    }
+
+    public function withId(string $id): self
+    {
+        return new self($id, $this->kind, $this->title, $this->purpose, $this->layout, $this->shared, $this->kept, $this->reasons, $this->copy);
+    }
+
+    public function withTitle(string $title): self
+    {
+        return new self($this->id, $this->kind, $title, $this->purpose, $this->layout, $this->shared, $this->kept, $this->reasons, $this->copy);
+    }
+
+    public function withPurpose(string $purpose): self
+    {
+        return new self($this->id, $this->kind, $this->title, $purpose, $this->layout, $this->shared, $this->kept, $this->reasons, $this->copy);
+    }
+
+    public function withLayout(string $layout): self
+    {
+        return new self($this->id, $this->kind, $this->title, $this->purpose, $layout, $this->shared, $this->kept, $this->reasons, $this->copy);
+    }
+
+    public function withKept(bool $kept): self
+    {
+        return new self($this->id, $this->kind, $this->title, $this->purpose, $this->layout, $this->shared, $kept, $this->reasons, $this->copy);
+    }
+
+    /** @param list<CopyLine> $copy */
+    public function withCopy(array $copy): self
+    {
+        return new self($this->id, $this->kind, $this->title, $this->purpose, $this->layout, $this->shared, $this->kept, $this->reasons, $copy);
+    }
+
+    /** The section with this line in place of the one in the same slot; added at the end when the slot was empty. */
+    public function withLine(CopyLine $line): self
+    {
+        $copy = $this->copy;
+        foreach ($copy as $i => $existing) {
+            if ($existing->is($line->slot, $line->item)) {
+                $copy[$i] = $line;
+
+                return $this->withCopy($copy);
+            }
+        }
+
+        return $this->withCopy([...$copy, $line]);
+    }
+}

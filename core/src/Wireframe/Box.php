@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DunePocket\Wireframe;
+
+final readonly class Box implements Shape
+{
+    /** @param string $style ground-sand, ground-dark, panel-paper, panel-sand, panel-dark, panel-none, frame, button, button-quiet, field, rule, supply, logo or mark */
+    public function __construct(
+        public string $style,
+        public float $x,
+        public float $y,
+        public float $width,
+        public float $height,
+    ) {
+    }
+
+    public function moved(float $dx, float $dy): static
+    {
+        return new self($this->style, $this->x + $dx, $this->y + $dy, $this->width, $this->height);
+    }
+}

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DunePocket\Wireframe;
+
+use DunePocket\Data\Node;
+
+/**
+ * The advance widths of the shipped font, Commissioner (SIL Open Font License), as its own tables give them.
+ * Kerning is switched off where the wireframes are drawn, so a line is as wide as the sum of its characters.
+ */
+final readonly class FontMetrics
+{
+    public const FAMILY = 'Commissioner';
+
+    /**
+     * @param array<int, array<int, int>> $weights advance by code point, by weight
+     */
+    private function __construct(
+        private int $unitsPerEm,
+        private array $weights,
+    ) {
+    }
+
+    public static function shipped(): self
+    {
+        static $metrics = null;
+
+        return $metrics ??= self::fromFile(__DIR__.'/../../catalogue/font-metrics.json');
+    }
+
+    private static function fromFile(string $path): self
+    {
+        $data = Node::fromJson((string) file_get_contents($path));
+        $weights = [];
+        foreach ($data->map('weights') as $weight => $advances) {
+            foreach ($advances->entries() as $code => $advance) {
+                $weights[(int) $weight][(int) $code] = $advance->asInt();
+            }
+        }
+
+        return new self($data->int('unitsPerEm'), $weights);
+    }
+
+    /**
+     * @param int $size   in pixels
+     * @param int $weight 400, 600 or 700
+     *
+     * @return float in pixels
+     */
+    public function width(string $text, int $size, int $weight): float
+    {
+        $advances = $this->weights[$weight] ?? $this->weights[400];
+        $unknown = $advances[\ord('n')];
+        $units = 0;
+        if (1 === preg_match('/^[\x20-\x7E]*$/', $text)) {
+            foreach (count_chars($text, 1) as $code => $times) {
+                $units += $times * ($advances[$code] ?? $unknown);
+            }
+        } else {
+            foreach (mb_str_split($text) as $character) {
+                $units += $advances[mb_ord($character)] ?? $unknown;
+            }
+        }
+
+        return $units * $size / $this->unitsPerEm;
+    }
+}

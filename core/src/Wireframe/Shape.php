@@ -1,0 +1,11 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DunePocket\Wireframe;
+
+/** A part of a drawing; positions and sizes in pixels from its upper left corner. */
+interface Shape
+{
+    public function moved(float $dx, float $dy): static;
+}
