@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DunePocket\Plan\Findings\Rule;
+
+use DunePocket\Brief\FactKind;
+use DunePocket\Brief\Profile;
+use DunePocket\Catalogue\Catalogue;
+use DunePocket\Plan\Findings\Finding;
+use DunePocket\Plan\Findings\Level;
+use DunePocket\Plan\Findings\Rule;
+use DunePocket\Plan\Plan;
+
+/** A page that the client refused is not in the plan. */
+final readonly class RefusedPagePresent implements Rule
+{
+    public function __construct(private Catalogue $catalogue)
+    {
+    }
+
+    public function check(Plan $plan, Profile $profile): iterable
+    {
+        foreach ($profile->brief->of(FactKind::PageRefusal) as $fact) {
+            $kind = $this->catalogue->pageKinds->named($fact->value);
+            foreach ($plan->pages as $page) {
+                if ((null !== $kind && $page->kind === $kind) || 0 === strcasecmp($page->title, $fact->value)) {
+                    yield new Finding('refused-page', Level::Error, [$page->id], \sprintf('The client does not want “%s”. Delete the page, or strike out the refusal in the brief.', $fact->value));
+                }
+            }
+        }
+    }
+}
