@@ -57,13 +57,8 @@ final readonly class Drafter
         return [$this->fitting($titles, $words, SearchLimits::TITLE), $this->fitting($descriptions, $words, SearchLimits::DESCRIPTION)];
     }
 
-    /**
-     * @param list<string> $menu   titles of the pages in the menu, for the header
-     * @param list<string> $footer titles of the pages in the footer
-     *
-     * @return list<CopyLine>
-     */
-    public function copy(string $sectionKind, Subject $subject, array $menu = [], array $footer = []): array
+    /** @return list<CopyLine> */
+    public function copy(string $sectionKind, Subject $subject): array
     {
         $kind = $this->catalogue->sectionKind($sectionKind);
         $wording = $this->catalogue->phrasing->wording($sectionKind, $subject->pageKind);
@@ -78,7 +73,7 @@ final readonly class Drafter
                 $copy[] = $line;
             }
         }
-        foreach ($this->items($wording, $subject, $menu, $footer) as $index => $item) {
+        foreach ($this->items($wording, $subject) as $index => $item) {
             $itemWords = $words->with($item);
             foreach ($wording->items as $slot => $lines) {
                 $line = $this->line($slot, CopyRole::from($kind->items[$slot] ?? 'body'), $lines, $itemWords, $index, $sectionKind.$subject->title.$index);
@@ -126,13 +121,8 @@ final readonly class Drafter
         return null === $shortest ? '' : VocabularyBuilder::short(mb_substr($shortest, 0, $limit));
     }
 
-    /**
-     * @param list<string> $menu
-     * @param list<string> $footer
-     *
-     * @return list<array<string, ?string>> the words of each item
-     */
-    private function items(Wording $wording, Subject $subject, array $menu, array $footer): array
+    /** @return list<array<string, ?string>> the words of each item */
+    private function items(Wording $wording, Subject $subject): array
     {
         $items = match ($wording->from) {
             null => [],
@@ -149,8 +139,6 @@ final readonly class Drafter
             'areas' => array_map(self::item(...), $this->areas()),
             'aspects' => array_map(self::item(...), $this->catalogue->phrasing->aspects),
             'fields' => array_map(self::item(...), $wording->fields),
-            'menu' => array_map(self::item(...), $menu),
-            'footer' => array_map(self::item(...), $footer),
             'ancestors' => array_map(self::item(...), [...$subject->ancestors, $subject->title]),
             default => array_fill(0, self::NUMBER_OF_BLANKS[$wording->from] ?? 3, []),
         };

@@ -59,7 +59,7 @@ final readonly class ProjectFileReader
             foreach ($page->sections as $section) {
                 $ids[] = $section->id;
                 $this->verifySection($section);
-                if (null !== $section->shared && $plan->resolve($section) === $section) {
+                if (null !== $section->shared && !$plan->hasShared($section->shared)) {
                     throw new InvalidData("Section {$section->id} stands for the shared section “{$section->shared}”, which is not there.");
                 }
             }

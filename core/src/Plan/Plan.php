@@ -62,19 +62,50 @@ final readonly class Plan
         throw new UnknownElement('This section is not in the plan any more.');
     }
 
-    /** What is shown for a section: the shared one it stands for, under its own id, or itself. */
+    /**
+     * What is shown for a section: the shared one it stands for, under its own id, or itself. The entries of header
+     * and footer follow the pages and are never written down.
+     */
     public function resolve(Section $section): Section
     {
-        if (null === $section->shared) {
-            return $section;
-        }
-        foreach ($this->shared as $shared) {
+        $shown = $section;
+        foreach (null === $section->shared ? [] : $this->shared as $shared) {
             if ($shared->id === $section->shared) {
-                return new Section($section->id, $shared->kind, $shared->title, $shared->purpose, $shared->layout, $shared->id, $shared->kept, $shared->reasons, $shared->copy);
+                $shown = new Section($section->id, $shared->kind, $shared->title, $shared->purpose, $shared->layout, $shared->id, $shared->kept, $shared->reasons, $shared->copy);
             }
         }
 
-        return $section;
+        return match ($shown->kind) {
+            'site-header' => $shown->withCopy([...$shown->copy, ...$this->entries(Navigation::Main)]),
+            'site-footer' => $shown->withCopy([...$shown->copy, ...$this->entries(Navigation::Main, Navigation::Footer)]),
+            default => $shown,
+        };
+    }
+
+    public function hasShared(string $id): bool
+    {
+        foreach ($this->shared as $section) {
+            if ($section->id === $id) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @return list<CopyLine> the titles of the pages that stand there, the home page aside */
+    private function entries(Navigation ...$where): array
+    {
+        $entries = [];
+        foreach ($where as $navigation) {
+            foreach ($this->pages as $page) {
+                if ($page->navigation === $navigation && '' !== $page->slug && (Navigation::Footer === $navigation || null === $page->parent)) {
+                    $entries[] = new CopyLine('item', CopyRole::Item, $page->title, \count($entries));
+                }
+            }
+        }
+
+        return $entries;
     }
 
     /**

@@ -93,7 +93,7 @@ final readonly class Planner
     private function assemble(array $drafts, SectionPlanner $planner, Drafter $drafter, Profile $profile, int $seed): Plan
     {
         $navigation = $this->navigation($drafts);
-        $shared = $this->shared($drafts, $navigation, $drafter, $planner);
+        $shared = $this->shared($drafter, $planner);
         $ids = [];
         foreach ($drafts as $i => $draft) {
             $ids[spl_object_id($draft)] = 'p'.($i + 1);
@@ -172,24 +172,13 @@ final readonly class Planner
         return $framed;
     }
 
-    /**
-     * @param list<PageDraft>        $drafts
-     * @param array<int, Navigation> $navigation
-     *
-     * @return list<Section>
-     */
-    private function shared(array $drafts, array $navigation, Drafter $drafter, SectionPlanner $planner): array
+    /** @return list<Section> */
+    private function shared(Drafter $drafter, SectionPlanner $planner): array
     {
-        $titles = static fn (Navigation $where, bool $topOnly): array => array_values(array_map(
-            static fn (PageDraft $draft): string => $draft->title,
-            array_filter($drafts, static fn (PageDraft $draft): bool => $navigation[spl_object_id($draft)] === $where && 'home' !== $draft->kind && (!$topOnly || null === $draft->parent)),
-        ));
-        $menu = $titles(Navigation::Main, true);
-        $footer = [...$menu, ...$titles(Navigation::Footer, false)];
         $subject = new Subject('home', 'Home');
         $shared = [];
         foreach (['sh1' => ['site-header', 'site-header.bar'], 'sh2' => ['call-to-action', 'call-to-action.band'], 'sh3' => ['site-footer', 'site-footer.columns']] as $id => [$kind, $layout]) {
-            $shared[] = new Section($id, $kind, $drafter->title($kind, $subject), $drafter->purpose($kind, $subject), $layout, reasons: $planner->reasons($kind, $subject), copy: $drafter->copy($kind, $subject, $menu, $footer));
+            $shared[] = new Section($id, $kind, $drafter->title($kind, $subject), $drafter->purpose($kind, $subject), $layout, reasons: $planner->reasons($kind, $subject), copy: $drafter->copy($kind, $subject));
         }
 
         return $shared;

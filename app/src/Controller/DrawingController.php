@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DunePocket\App\Controller;
+
+use DunePocket\App\Entity\ProjectRecord;
+use DunePocket\App\Project\CatalogueView;
+use DunePocket\App\Project\DrawingPresenter;
+use DunePocket\App\Project\ProjectStore;
+use DunePocket\Wireframe\Viewport;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Exception\BadRequestHttpException;
+use Symfony\Component\Routing\Attribute\Route;
+
+final readonly class DrawingController
+{
+    public function __construct(private ProjectStore $store, private DrawingPresenter $presenter)
+    {
+    }
+
+    #[Route('/api/projects/{project}/pages/{page}/drawings', name: 'drawings', methods: 'GET')]
+    public function page(ProjectRecord $project, string $page, Request $request): Response
+    {
+        $plan = $this->store->load($project)->plan;
+
+        return new JsonResponse($this->presenter->page($plan, $plan->page($page), $this->viewport($request)));
+    }
+
+    #[Route('/api/projects/{project}/sections/{section}/layouts', name: 'layouts', methods: 'GET')]
+    public function layouts(ProjectRecord $project, string $section): Response
+    {
+        $plan = $this->store->load($project)->plan;
+
+        return new JsonResponse($this->presenter->layouts($plan->resolve($plan->section($section))));
+    }
+
+    #[Route('/api/catalogue', name: 'catalogue', methods: 'GET')]
+    public function catalogue(CatalogueView $view): Response
+    {
+        return new JsonResponse($view->toArray());
+    }
+
+    private function viewport(Request $request): Viewport
+    {
+        return Viewport::tryFrom($request->query->getString('width', 'desktop')) ?? throw new BadRequestHttpException('The width is desktop, tablet or phone.');
+    }
+}

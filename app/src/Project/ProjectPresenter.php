@@ -1,0 +1,194 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DunePocket\App\Project;
+
+use DunePocket\App\Entity\ProjectRecord;
+use DunePocket\App\Review\CommentBook;
+use DunePocket\Brief\Assessment\Assessor;
+use DunePocket\Brief\Assessment\Question;
+use DunePocket\Brief\Brief;
+use DunePocket\Brief\Fact;
+use DunePocket\Brief\FactKind;
+use DunePocket\Brief\Source;
+use DunePocket\Catalogue\Catalogue;
+use DunePocket\Exchange\Formats;
+use DunePocket\Plan\CopyLine;
+use DunePocket\Plan\CopyStatus;
+use DunePocket\Plan\Coverage;
+use DunePocket\Plan\CoverageItem;
+use DunePocket\Plan\Findings\Finding;
+use DunePocket\Plan\Findings\Inspector;
+use DunePocket\Plan\Page;
+use DunePocket\Plan\Plan;
+use DunePocket\Plan\Section;
+use DunePocket\Project\Project;
+use DunePocket\Wireframe\Draughtsman;
+
+/** Shows projects to the interface: what is stored, with what the core computes from it. */
+final readonly class ProjectPresenter
+{
+    public function __construct(
+        private Catalogue $catalogue,
+        private ProjectStore $store,
+        private Assessor $assessor,
+        private Coverage $coverage,
+        private Inspector $inspector,
+        private Draughtsman $draughtsman,
+        private CommentBook $comments,
+        private Formats $formats,
+    ) {
+    }
+
+    /** @return array<string, mixed> */
+    public function whole(ProjectRecord $record, Project $project): array
+    {
+        return [
+            'id' => $record->id(),
+            'language' => $project->language,
+            'brief' => $this->brief($project->brief),
+            'pages' => array_map(fn (Page $page): array => $this->page($project->plan, $page), $project->plan->pages),
+            'shared' => array_map(fn (Section $section): array => $this->shared($project->plan, $section), $project->plan->shared),
+        ] + $this->state($record, $project);
+    }
+
+    /** @return array<string, mixed> only what differs, and the state as it is now */
+    public function changed(ProjectRecord $record, Project $before, Project $after): array
+    {
+        $pages = array_values(array_filter($after->plan->pages, static fn (Page $page): bool => $before->plan->findPage($page->id) !== $page));
+        $changed = ['pages' => array_map(fn (Page $page): array => $this->page($after->plan, $page), $pages)] + $this->state($record, $after);
+        if ($before->brief !== $after->brief) {
+            $changed['brief'] = $this->brief($after->brief);
+        }
+        if ($before->plan->shared !== $after->plan->shared || $before->plan->pages !== $after->plan->pages) {
+            $changed['shared'] = array_map(fn (Section $section): array => $this->shared($after->plan, $section), $after->plan->shared);
+        }
+
+        return $changed;
+    }
+
+    /** @return array<string, mixed> */
+    public function page(Plan $plan, Page $page): array
+    {
+        return [
+            'id' => $page->id,
+            'kind' => $page->kind,
+            'kindLabel' => $this->catalogue->pageKinds->has($page->kind) ? $this->catalogue->pageKinds->get($page->kind)->label : $page->kind,
+            'support' => $this->catalogue->pageKinds->has($page->kind) && $this->catalogue->pageKinds->get($page->kind)->support,
+            'parent' => $page->parent,
+            'title' => $page->title,
+            'slug' => $page->slug,
+            'navigation' => $page->navigation->value,
+            'repeats' => $page->repeats,
+            'purpose' => $page->purpose,
+            'reasons' => array_map(static fn ($reason): array => $reason->toArray(), $page->reasons),
+            'search' => $page->search->toArray(),
+            'sections' => array_map(fn (Section $section): array => $this->section($section), $page->sections),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function section(Section $section): array
+    {
+        $view = [
+            'id' => $section->id,
+            'kind' => $section->kind,
+            'kindLabel' => $this->catalogue->sectionKind($section->kind)->label,
+            'frame' => $this->catalogue->sectionKind($section->kind)->frame,
+            'title' => $section->title,
+            'purpose' => $section->purpose,
+            'layout' => $section->layout,
+            'layoutLabel' => $this->catalogue->layout($section->layout)->label,
+            'shared' => $section->shared,
+            'kept' => $section->kept,
+            'reasons' => array_map(static fn ($reason): array => $reason->toArray(), $section->reasons),
+            'toSupply' => \count(array_filter($section->copy, static fn (CopyLine $line): bool => CopyStatus::ToSupply === $line->status)),
+        ];
+
+        return null === $section->shared ? $view + ['thumbnail' => $this->draughtsman->thumbnail($section)] : $view;
+    }
+
+    /** @return array<string, mixed> */
+    private function shared(Plan $plan, Section $section): array
+    {
+        return ['thumbnail' => $this->draughtsman->thumbnail($plan->resolve($section))] + $this->section($section);
+    }
+
+    /** @return array<string, mixed> */
+    public function brief(Brief $brief): array
+    {
+        return [
+            'sources' => array_map(static fn (Source $source): array => $source->toArray(), $brief->sources),
+            'facts' => [
+                ...array_map(fn (Fact $fact): array => $this->fact($fact, false), $brief->facts),
+                ...array_map(fn (Fact $fact): array => $this->fact($fact, true), $brief->struck),
+            ],
+            'questions' => array_map(static fn (Question $question): array => $question->toArray(), $this->assessor->questions($brief)),
+            'skipped' => \count($brief->skipped),
+            'score' => $this->assessor->score($brief)->toArray(),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function fact(Fact $fact, bool $struck): array
+    {
+        return ['label' => $fact->kind->label(), 'group' => $fact->kind->group(), 'shown' => $this->shown($fact), 'struck' => $struck] + $fact->toArray();
+    }
+
+    private function shown(Fact $fact): string
+    {
+        $shown = match ($fact->kind) {
+            FactKind::Goal, FactKind::SecondaryGoal => $this->catalogue->goals[$fact->value]->label ?? $fact->value,
+            FactKind::Feature => $this->catalogue->features[$fact->value]->label ?? $fact->value,
+            FactKind::Tone, FactKind::BusinessKind => ucfirst($fact->value),
+            default => $fact->value,
+        };
+        $price = $fact->detail('price');
+
+        return null === $price || str_contains($shown, $price) ? $shown : "$shown · $price";
+    }
+
+    /** @return array<string, mixed> */
+    private function state(ProjectRecord $record, Project $project): array
+    {
+        $plan = $project->plan;
+        $coverage = array_map(static fn (CoverageItem $item): array => ['fact' => $item->fact->id, 'where' => $item->where], $this->coverage->of($plan, $project->brief));
+        $lines = 0;
+        $toSupply = 0;
+        $words = 0;
+        foreach ($plan->pages as $page) {
+            foreach ($page->sections as $section) {
+                foreach ($section->copy as $line) {
+                    ++$lines;
+                    $toSupply += CopyStatus::ToSupply === $line->status ? 1 : 0;
+                    $words += CopyStatus::ToSupply === $line->status ? 0 : str_word_count($line->text);
+                }
+            }
+        }
+        $covered = \count(array_filter($coverage, static fn (array $item): bool => [] !== $item['where']));
+
+        return [
+            'name' => $project->name,
+            'revision' => $record->revision,
+            ...$this->store->steps($record),
+            'order' => array_map(static fn (Page $page): array => ['id' => $page->id, 'path' => $plan->path($page), 'depth' => $plan->depth($page)], $plan->pages),
+            'coverage' => $coverage,
+            'findings' => array_map(static fn (Finding $finding): array => $finding->toArray(), $this->inspector->inspect($project)),
+            'figures' => [
+                'score' => $record->score,
+                'pages' => \count($plan->pages),
+                'counted' => \count(array_filter($plan->pages, fn (Page $page): bool => !$this->catalogue->pageKinds->has($page->kind) || !$this->catalogue->pageKinds->get($page->kind)->support)),
+                'wished' => $project->brief->first(FactKind::PageCount)?->value,
+                'covered' => $covered,
+                'toCover' => \count($coverage),
+                'written' => 0 === $lines ? 0 : (int) round(100 * ($lines - $toSupply) / $lines),
+                'toSupply' => $toSupply,
+                'words' => $words,
+                'openComments' => $this->comments->open($record),
+                'outputs' => $plan->isEmpty() ? 0 : \count($this->formats->all),
+                'rounds' => $this->comments->rounds($record),
+            ],
+        ];
+    }
+}

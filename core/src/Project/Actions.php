@@ -1,0 +1,171 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DunePocket\Project;
+
+use DunePocket\Brief\Fact;
+use DunePocket\Brief\FactKind;
+use DunePocket\Brief\Origin;
+use DunePocket\Brief\Quote;
+use DunePocket\Catalogue\Catalogue;
+use DunePocket\Catalogue\UnknownKind;
+use DunePocket\Data\InvalidData;
+use DunePocket\Data\Node;
+use DunePocket\Plan\Planning\Planner;
+use DunePocket\Plan\Section;
+use DunePocket\Plan\UnknownElement;
+use DunePocket\Project\Change\AddPage;
+use DunePocket\Project\Change\AddSection;
+use DunePocket\Project\Change\Change;
+use DunePocket\Project\Change\ChangeCodec;
+use DunePocket\Project\Change\EditSection;
+use DunePocket\Project\Change\InvalidChange;
+use DunePocket\Project\Change\PutFact;
+use DunePocket\Project\Change\ReplacePlan;
+use DunePocket\Project\Change\Text;
+
+/**
+ * What a designer can do, as it comes from an interface, turned into a change. An action says what is wanted
+ * ("add a section of this kind here"); the change says exactly what happens, with ids and drafted copy.
+ */
+final readonly class Actions
+{
+    /** Actions that are changes as they stand. */
+    private const DIRECT = ['move-section', 'remove-section', 'edit-section', 'edit-text', 'move-page', 'remove-page', 'edit-page', 'strike-fact', 'skip-question', 'rename-project'];
+
+    private Planner $planner;
+
+    public function __construct(private Catalogue $catalogue)
+    {
+        $this->planner = new Planner($catalogue);
+    }
+
+    /**
+     * @throws InvalidData    when the action is not understood
+     * @throws InvalidChange  when it cannot be done
+     * @throws UnknownElement when what it names is not there (any more)
+     */
+    public function change(Node $action, Project $project): Change
+    {
+        $type = $action->string('type');
+        if (\in_array($type, self::DIRECT, true)) {
+            $change = ChangeCodec::fromNode($action);
+            if ($change instanceof EditSection && 'layout' === $action->string('field')) {
+                $this->layoutExists($action->string('value'));
+            }
+
+            return $change;
+        }
+
+        return match ($type) {
+            'plan' => new ReplacePlan($this->planner->plan($project->brief)),
+            'add-section' => $this->addSection($action, $project),
+            'duplicate-section' => $this->duplicateSection($action->string('section'), $project),
+            'add-page' => $this->addPage($action, $project),
+            'add-fact' => $this->addFact($action, $project),
+            'correct-fact' => $this->correctFact($action, $project),
+            default => throw new InvalidData("There is no action “{$type}”."),
+        };
+    }
+
+    private function layoutExists(string $layout): void
+    {
+        if (!isset($this->catalogue->layouts[$layout])) {
+            throw new InvalidChange('There is no such layout.');
+        }
+    }
+
+    private function addSection(Node $action, Project $project): Change
+    {
+        $kind = $action->string('kind');
+        if (!isset($this->catalogue->sectionKinds[$kind])) {
+            throw new InvalidChange('There is no such kind of section.');
+        }
+        $page = $project->plan->page($action->string('page'));
+        $index = max(0, min(\count($page->sections), $action->int('index')));
+
+        return new AddSection($page->id, $index, $this->planner->section($project->brief, $project->plan, $page, $index, $kind));
+    }
+
+    private function duplicateSection(string $id, Project $project): Change
+    {
+        [$page, $index] = $project->plan->place($id);
+        $copy = $project->plan->resolve($page->sections[$index])->withId($project->plan->nextSectionId($page->id));
+        $alone = new Section($copy->id, $copy->kind, $copy->title, $copy->purpose, $copy->layout, $page->sections[$index]->shared, $copy->kept, $copy->reasons, null === $page->sections[$index]->shared ? $copy->copy : []);
+
+        return new AddSection($page->id, $index + 1, $alone, 'Duplicate');
+    }
+
+    private function addPage(Node $action, Project $project): Change
+    {
+        $title = Text::line($action->string('title'), 'A page needs a title.');
+        $kind = $action->string('kind', $this->catalogue->pageKinds->named($title) ?? 'page');
+        $parent = $action->optionalString('parent');
+        if (null !== $parent) {
+            $project->plan->page($parent);
+        }
+        try {
+            $this->catalogue->pageKinds->get($kind);
+        } catch (UnknownKind $e) {
+            throw new InvalidChange($e->getMessage(), 0, $e);
+        }
+
+        return new AddPage($this->planner->page($project->brief, $project->plan, $kind, $title, $parent), $action->int('index', \count($project->plan->pages)));
+    }
+
+    private function addFact(Node $action, Project $project): Change
+    {
+        $kind = $action->enum('kind', FactKind::class);
+        $quote = $action->has('quote') ? Quote::fromNode($action->child('quote')) : null;
+        $source = null === $quote ? null : $project->brief->source($quote->source);
+        if (null !== $quote && (null === $source || null === $quote->words($source))) {
+            throw new InvalidChange('These words are not in the source.');
+        }
+
+        return new PutFact(new Fact($project->brief->nextFactId(), $kind, $this->value($kind, $action), null === $quote ? Origin::Entered : Origin::Stated, 1.0, $quote, $this->detail($kind, $action->string('value'))));
+    }
+
+    private function correctFact(Node $action, Project $project): Change
+    {
+        $fact = $project->brief->fact($action->string('fact')) ?? throw new UnknownElement('This fact is not on the fact sheet any more.');
+        $corrected = $fact->corrected($this->value($fact->kind, $action));
+
+        return new PutFact(new Fact($corrected->id, $corrected->kind, $corrected->value, $corrected->origin, $corrected->certainty, null, [...$fact->detail, ...$this->detail($fact->kind, $corrected->value)]));
+    }
+
+    private function value(FactKind $kind, Node $action): string
+    {
+        $value = trim($action->string('value'));
+        $allowed = match ($kind) {
+            FactKind::Goal, FactKind::SecondaryGoal => array_keys($this->catalogue->goals),
+            FactKind::Tone => $this->catalogue->tones,
+            FactKind::Feature => array_keys($this->catalogue->features),
+            default => null,
+        };
+        if (null !== $allowed && !\in_array($value, $allowed, true)) {
+            throw new InvalidChange(\sprintf('Choose one of %s.', implode(', ', $allowed)));
+        }
+        if (FactKind::PageCount === $kind && 1 !== preg_match('/^\d{1,3}(-\d{1,3})?$/', $value)) {
+            throw new InvalidChange('Write the number of pages as 6 or 5-8.');
+        }
+
+        return $value;
+    }
+
+    /** @return array<string, string> */
+    private function detail(FactKind $kind, string $value): array
+    {
+        if (FactKind::BusinessKind === $kind) {
+            $id = $this->catalogue->businessKindNamed($value);
+            $business = $this->catalogue->businessKind($id);
+
+            return null === $id ? ['kind' => '', 'schema' => $business->schema] : ['kind' => $business->id, 'schema' => $business->schema];
+        }
+        if (FactKind::PageRequest === $kind) {
+            return array_filter(['page' => $this->catalogue->pageKinds->named($value) ?? '']);
+        }
+
+        return [];
+    }
+}
