@@ -65,7 +65,7 @@ final readonly class Cues
         $this->negation = $expand($cues->string('negation'));
         $this->wanting = $expand($cues->string('wanting'));
         $this->emphasis = $expand($cues->string('emphasis'));
-        $this->money = $expand('(?:from |around |about )?{MONEY}(?:\s*(?:-|–|to)\s*{MONEY})?(?:\s*(?:per|a|an|each|for(?: an?)?|\/)\s*(?:\d+\s*)?[\p{L}]+(?:\s(?:minutes|min|mins|hours|people))?)?');
+        $this->money = $expand('(?:from |around |about )?{MONEY}(?:\s*(?:-|–|to)\s*{MONEY})?(?:\s*(?:(?:per|a|an|each|for(?: an?)?)\b|\/)\s*(?:\d+\s*)?[\p{L}]+(?:\s(?:minutes|min|mins|hours|people))?)?');
     }
 
     /** What a heading, label or question asks for: a fact kind's value, "competitor", or null. */

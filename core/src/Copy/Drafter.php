@@ -127,6 +127,7 @@ final readonly class Drafter
         $items = match ($wording->from) {
             null => [],
             'offerings' => array_map($this->offering(...), $this->profile->offerings),
+            'prices' => [...array_map($this->offering(...), $this->profile->offerings), ...array_map($this->price(...), $this->profile->brief->of(FactKind::Price))],
             'priced' => array_map($this->offering(...), array_values(array_filter($this->profile->offerings, static fn (Fact $fact): bool => null !== $fact->detail('price') && 1 === preg_match('/member|pass|plan|subscri|season|monthly|annual/i', $fact->value)))),
             'siblings' => array_map($this->offering(...), array_values(array_filter($this->profile->offerings, static fn (Fact $fact): bool => $fact->id !== $subject->fact?->id))),
             'subject' => null === $subject->fact ? [] : [$this->offering($subject->fact)],
@@ -157,6 +158,15 @@ final readonly class Drafter
         $price = $fact->detail('price');
 
         return self::item($fact->value, null === $about ? null : Typography::capital(rtrim($about, '.'))) + ['item_price' => $price, 'item_link' => 'More on '.Typography::low($fact->value)];
+    }
+
+    /** @return array<string, ?string> "Block of six £60" as name and price */
+    private function price(Fact $fact): array
+    {
+        $parts = preg_split($this->catalogue->cues->money, $fact->value) ?: [];
+        preg_match($this->catalogue->cues->money, $fact->value, $m);
+
+        return self::item(rtrim($parts[0] ?? $fact->value, ' :–-')) + ['item_price' => $m[0] ?? null];
     }
 
     /** @return array<string, ?string> */

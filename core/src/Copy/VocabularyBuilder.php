@@ -138,6 +138,8 @@ final readonly class VocabularyBuilder
             }
         }
 
+        array_push($prices, ...array_map(static fn (Fact $fact): string => $fact->value, $profile->brief->of(FactKind::Price)));
+
         return [] === $prices ? null : implode('; ', $prices).'.';
     }
 }

@@ -15,6 +15,7 @@ final class Resolver
 {
     private const REPETITION = 0.02;
     private const LONGEST_VALUE = 200;
+    private const LISTED = 0.95;
 
     /**
      * @param list<Candidate> $candidates
@@ -55,7 +56,7 @@ final class Resolver
             $settled[$kind] = match (FactKind::from($kind)) {
                 FactKind::BusinessName, FactKind::BusinessKind, FactKind::PageCount, FactKind::Founded => [$this->surest($group)],
                 FactKind::Location, FactKind::ContactAddress, FactKind::ExistingSite => \array_slice($this->bySurety($group), 0, 1),
-                FactKind::Audience => $this->withoutOverlaps($group),
+                FactKind::Audience, FactKind::DesignNote => $this->withoutOverlaps($group),
                 default => $group,
             };
         }
@@ -116,11 +117,11 @@ final class Resolver
     private function offerings(array $settled): array
     {
         $merged = [];
-        foreach ($settled['offering'] ?? [] as $candidate) {
+        foreach ($this->listedFirst($settled['offering'] ?? []) as $candidate) {
             $key = $this->key($candidate->value);
             foreach ($merged as $i => $known) {
                 $other = $this->key($known->value);
-                if ($key === $other || $this->overlap($known, $candidate) || (\strlen($key) > 4 && str_starts_with($other, $key.' ')) || str_ends_with($other, ' '.$key) || str_ends_with($key, ' '.$other)) {
+                if ($key === $other || $this->overlap($known, $candidate) || (\strlen($key) > 3 && str_starts_with($other, $key.' ')) || str_ends_with($other, ' '.$key) || str_ends_with($key, ' '.$other)) {
                     $better = $known->certainty >= $candidate->certainty ? $known : $candidate;
                     $merged[$i] = new Candidate($better->kind, $better->value, $better->start, $better->length, $better->certainty, $better->origin, $known->detail + $candidate->detail);
                     continue 2;
@@ -132,6 +133,23 @@ final class Resolver
         $settled['offering'] = array_values(array_filter($merged, fn (Candidate $c): bool => !\in_array($this->key($c->value), $refused, true)));
 
         return $settled;
+    }
+
+    /**
+     * Where the client gives a list, what was said in passing before it is the same in other words.
+     *
+     * @param list<Candidate> $offerings
+     *
+     * @return list<Candidate>
+     */
+    private function listedFirst(array $offerings): array
+    {
+        $listed = array_values(array_filter($offerings, static fn (Candidate $c): bool => $c->certainty >= self::LISTED));
+        if (\count($listed) < 2) {
+            return $offerings;
+        }
+
+        return array_values(array_filter($offerings, static fn (Candidate $c): bool => $c->certainty >= self::LISTED || $c->start > $listed[0]->start || isset($c->detail['price'])));
     }
 
     /**

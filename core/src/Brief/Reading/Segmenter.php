@@ -18,6 +18,8 @@ final class Segmenter
     private array $blocks = [];
     private ?string $topic = null;
     private bool $topicIsQuestion = false;
+    /** Questions or labels of this source carry numbers. */
+    private bool $numbered = false;
     private int $paragraphStart = 0;
     private string $paragraph = '';
 
@@ -31,6 +33,7 @@ final class Segmenter
         $this->blocks = [];
         $this->topic = null;
         $this->topicIsQuestion = false;
+        $this->numbered = false;
         $this->paragraph = '';
         $lines = $this->lines($text);
         $last = \count($lines) - 1;
@@ -114,13 +117,13 @@ final class Segmenter
 
             return;
         }
-        if (1 === preg_match('/^(\s*(?:A|Answer)\s*[.:)]\s*)(.*)$/i', $line, $m) && null !== $this->topic) {
+        if (1 === preg_match('/^(\s*(?:A|Answer)\s*[.:)]\s*)(.*)$/i', $line, $m) && $this->topicIsQuestion) {
             $this->closeParagraph();
             $this->add(BlockKind::Answer, $start + \strlen($m[1]), $m[2], $this->topic);
 
             return;
         }
-        if ($this->question($start, $line) || $this->label($start, $line)) {
+        if ($this->question($start, $line) || $this->label($start, $line) || $this->numberedLabel($line)) {
             return;
         }
         if (1 === preg_match('/^(\s*(?:[-*•–]|\d{1,2}[.)]|\(?[a-z]\))\s+)(\S.*)$/u', $line, $m)) {
@@ -144,6 +147,13 @@ final class Segmenter
 
     private function question(int $start, string $line): bool
     {
+        if (1 === preg_match('/^\s*Q\s*\d*\s*[.:)]\s*([^?]+)$/iu', $line, $m)) {
+            $this->closeParagraph();
+            $this->topic = $this->cues->topic($m[1]);
+            $this->topicIsQuestion = true;
+
+            return true;
+        }
         if (1 !== preg_match('/^(\s*(?:Q\s*\d*\s*[.:)]|(?:[-*]\s*)?\d{1,2}\s*[.):]|[-*])?\s*)([^?]{6,160}\?(?:\s*\([^)]*\))?)\s*[:\-–]?\s*(.*)$/iu', $line, $m)) {
             return false;
         }
@@ -154,6 +164,7 @@ final class Segmenter
             return false;
         }
         $this->closeParagraph();
+        $this->numbered = $this->numbered || 1 === preg_match('/\d/', $m[1]);
         $this->topic = $topic;
         $this->topicIsQuestion = true;
         if ('' !== $m[3]) {
@@ -175,21 +186,32 @@ final class Segmenter
         if (null === $topic) {
             return false;
         }
-        $inList = '' !== trim($m[1]) && null !== $this->topic;
+        $inList = 1 === preg_match('/[-*•]/u', $m[1]) && null !== $this->topic;
         if ($inList && '' !== $m[3]) {
             return false;
         }
         $this->closeParagraph();
+        $this->numbered = $this->numbered || 1 === preg_match('/\d/', $m[1]);
         if ('' === $m[3]) {
             $this->topic = $topic;
             $this->topicIsQuestion = false;
         } else {
             $this->add(BlockKind::Answer, $start + \strlen($line) - \strlen($m[3]), $m[3], $topic);
-            if ('' !== trim($m[1])) {
-                return true;
-            }
             $this->topic = null;
         }
+
+        return true;
+    }
+
+    /** "13) Address", among numbered questions. */
+    private function numberedLabel(string $line): bool
+    {
+        if (!$this->numbered || 1 !== preg_match('/^\s*\d{1,2}[.)]\s+(.{2,50}?)\s*:?\s*$/u', $line, $m) || null === $topic = $this->cues->topic($m[1])) {
+            return false;
+        }
+        $this->closeParagraph();
+        $this->topic = $topic;
+        $this->topicIsQuestion = true;
 
         return true;
     }

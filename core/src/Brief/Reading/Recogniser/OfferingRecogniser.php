@@ -39,6 +39,31 @@ final readonly class OfferingRecogniser implements Recogniser
             }
             yield from $this->inRunningText($sentence);
             yield from $this->priced($sentence);
+            yield from $this->bareList($sentence);
+        }
+    }
+
+    /**
+     * A line of a list that is nothing but an enumeration: "slow flow, pregnancy yoga, yoga for cyclists".
+     *
+     * @return iterable<Candidate>
+     */
+    private function bareList(Sentence $sentence): iterable
+    {
+        if (BlockKind::Item !== $sentence->block->kind || 1 === preg_match('/\b(?:we|i|want|need|pages?|site|website|is|are|must|no|not|should|found|mostly|mainly|feel|tone|open)\b|[:"“]|@|\d{5}/iu', $sentence->text)) {
+            return;
+        }
+        $parts = Phrase::list($sentence->text);
+        $priced = \count(array_filter($parts, fn (array $part): bool => 1 === preg_match($this->cues->money, $part[0])));
+        if (\count($parts) < 3 && $priced < 2) {
+            return;
+        }
+        foreach ($parts as [$part, $at]) {
+            if ($priced === \count($parts)) {
+                yield new Candidate(FactKind::Price, Phrase::title($part), $sentence->start + $at, \strlen($part), 0.9);
+            } elseif (str_word_count($part) <= 5) {
+                yield from $this->item($part, $sentence->start + $at, 0.6);
+            }
         }
     }
 
@@ -61,7 +86,7 @@ final readonly class OfferingRecogniser implements Recogniser
 
             return;
         }
-        if (1 === preg_match('/^(?:we|i|it|they|there|this|all|each|every|people|most|some|you|our)\b/iu', $sentence->text)) {
+        if (1 === preg_match('/^(?:we|i|it|they|there|this|all|each|every|people|most|some|you|our)\b|\b(?:my|his|her|she|he|is|are|was|were|started|comes?|costs?|included|know|think)\b/iu', $sentence->text)) {
             yield from $this->priced($sentence);
 
             return;
@@ -84,6 +109,11 @@ final readonly class OfferingRecogniser implements Recogniser
                     continue;
                 }
                 $rest = $this->untilStop(substr($text, $from));
+                $terms = null;
+                if (1 === preg_match('~,\s*(?='.substr($this->cues->money, 1, -3).')~iu', preg_replace_callback('/\([^)]*\)/u', static fn (array $m): string => str_repeat('x', \strlen($m[0])), $rest) ?? $rest, $price, \PREG_OFFSET_CAPTURE)) {
+                    $terms = Phrase::tidy(substr($rest, (int) $price[0][1]));
+                    $rest = substr($rest, 0, (int) $price[0][1]);
+                }
                 if (1 === preg_match($this->cues->givenUp, substr($text, $from, \strlen($rest) + 30)) || '' === trim($rest)) {
                     continue;
                 }
@@ -91,8 +121,8 @@ final readonly class OfferingRecogniser implements Recogniser
                 if ('possible' === $verb && \count($parts) < 3 && 1 !== preg_match($this->cues->money, $rest)) {
                     continue;
                 }
-                foreach ($parts as [$part, $at]) {
-                    yield from $this->item($part, $sentence->start + $from + $at, $certainty);
+                foreach ($parts as $i => [$part, $at]) {
+                    yield from $this->item($part, $sentence->start + $from + $at, $certainty, $i === \count($parts) - 1 ? $terms : null);
                 }
                 $taken = $from + \strlen($rest);
             }
@@ -128,9 +158,12 @@ final readonly class OfferingRecogniser implements Recogniser
     }
 
     /** @return iterable<Candidate> */
-    private function item(string $text, int $start, float $certainty): iterable
+    private function item(string $text, int $start, float $certainty, ?string $terms = null): iterable
     {
-        $detail = [];
+        $detail = null === $terms ? [] : ['description' => $terms];
+        if (null !== $terms && 1 === preg_match($this->cues->money, $terms, $m)) {
+            $detail['price'] = Phrase::tidy($m[0]);
+        }
         $name = $text;
         if (1 === preg_match('/^(?<name>[^(:]{2,60}?)\s*(?:\s[-–—]\s+|:\s+|\((?=[^)]*\)\s*$))\s*(?<about>.+?)\)?\s*$/u', $text, $m)) {
             $name = $m['name'];

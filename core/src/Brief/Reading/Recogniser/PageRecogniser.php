@@ -19,7 +19,7 @@ use DunePocket\Catalogue\PageKinds;
 final readonly class PageRecogniser implements Recogniser
 {
     private const ADJECTIVES = 'separate|simple|dedicated|single|own|new|nice|good|extra|short|proper|little|clear|whole|different|decent|basic|quick|small|big|great|further|second|normal|plain';
-    private const NO_NAME = '/^(?:web|this|that|the|each|every|which|one|first|same|front|single|two|three|four|five|six|seven|eight|nine|ten|few|many|most|all|other|another|more|these|those|whole|per|on|any|no|an?|its|their|our|my|your|extra|separate|own|facebook|instagram|google|last|next|\d+|it|long|current|old|existing)$/iu';
+    private const NO_NAME = '/^(?:obviously|really|maybe|perhaps|also|please|them|everything|us|me|web|this|that|the|each|every|which|one|first|same|front|single|two|three|four|five|six|seven|eight|nine|ten|few|many|most|all|other|another|more|these|those|whole|per|on|any|no|an?|its|their|our|my|your|extra|separate|own|facebook|instagram|google|last|next|\d+|it|long|current|old|existing)$/iu';
 
     public function __construct(private Cues $cues, private Negation $negation, private PageKinds $pages)
     {
@@ -51,16 +51,17 @@ final readonly class PageRecogniser implements Recogniser
         if (BlockKind::Item === $sentence->block->kind && $sentence->start === $sentence->block->start && 1 !== preg_match('/^(?:no|not|don[\'’]?t|please no)\b/iu', $text)) {
             if (1 === preg_match('/^(?<name>[^(:–—]{2,50}?)\s*(?:\s[-–—]\s*|:\s*|\(|,\s|$)(?<about>.*?)\)?\s*$/u', $text, $m)) {
                 yield from $this->request($m['name'], $sentence->start, $m['about'], 0.97);
+                if (1 === preg_match('/\bpages? (?:for|per) (?:each|every)(?: of)?(?: the| our| my)?\s+(?<noun>[^.,;)]+)/iu', $m['about'], $each)) {
+                    yield $this->each($each['noun'], $sentence->start + (int) strpos($text, $each[0]), \strlen($each[0]));
+                }
             }
 
             return;
         }
         $spoken = iterator_to_array($this->spoken($sentence), false);
         yield from $spoken;
-        foreach ($spoken as $candidate) {
-            if (FactKind::PageRequest === $candidate->kind) {
-                return;
-            }
+        if (1 === preg_match('/\b(?:each|every|apiece)\b|\bpages?\b[^.]{0,60}\b(?:their own|its own)\b/iu', $text) && 1 !== preg_match('/,/', $text)) {
+            return;
         }
         $negated = 1 === preg_match('/\b(?:no|not|don[\'’]?t|without)\b/iu', $text, $m, \PREG_OFFSET_CAPTURE) ? (int) $m[0][1] : \strlen($text);
         $known = 0;
@@ -72,11 +73,16 @@ final readonly class PageRecogniser implements Recogniser
             return;
         }
         foreach ($parts as [$part, $at]) {
+            if (1 === preg_match('/\bpages? (?:for|per) (?:each|every)(?: of)?(?: the| our| my)?\s+(?<noun>.+)$/iu', $part, $each)) {
+                yield $this->each($each['noun'], $sentence->start + $at, \strlen($part));
+                continue;
+            }
             $about = '';
             if (1 === preg_match('/^(.{2,40}?)\s*(?:\(|\s[-–]\s)(.+?)\)?$/u', $part, $m)) {
                 [, $part, $about] = $m;
             }
-            yield from $this->request($part, $sentence->start + $at, $about, 0.96);
+            $lead = 1 === preg_match('/^(?:(?:an?|one|another)\s+)?(?:page|section|something|bit)\s+(?:about|on|for|with)\s+/iu', $part, $m) ? \strlen($m[0]) : 0;
+            yield from $this->request(substr($part, $lead), $sentence->start + $at + $lead, $about, 0.96);
         }
     }
 
@@ -89,7 +95,7 @@ final readonly class PageRecogniser implements Recogniser
         foreach (Phrase::list($sentence->text) as [$part, $at]) {
             $name = preg_replace('/^(?:no|not|an?|the|any)\s+/iu', '', Phrase::tidy($part)) ?? $part;
             $name = preg_replace('/\s+(?:pages?|sections?|please)$/iu', '', $name) ?? $name;
-            if (str_word_count($name) <= 4 && mb_strlen($name) > 2) {
+            if (str_word_count($name) <= 4 && mb_strlen($name) > 2 && 1 !== preg_match('/\b(?:we|i|i[\'’]d|it|they|you|nobody|please)\b/iu', $name)) {
                 yield new Candidate(FactKind::PageRefusal, Phrase::title($name), $sentence->start + $at, \strlen($part), 0.95);
             }
         }
@@ -109,6 +115,9 @@ final readonly class PageRecogniser implements Recogniser
         foreach ($matches as $m) {
             $name = preg_replace('/^.*\b(?:an?|the|our|your|my|want|need|have|like|be|is|of|for|with|include|and|or|has|wants|needs|its|their|maybe|also|just|please|should|to|on|from|see|see the|add|keep|get|then)\s+/iu', '', $m['name'][0]) ?? '';
             $name = preg_replace('/^(?:(?:'.self::ADJECTIVES.')\s+)+/iu', '', $name) ?? $name;
+            if (1 === preg_match('/\bpages$/iu', $m[0][0]) && null === $this->pages->named(trim($name))) {
+                continue;
+            }
             if ('' === trim($name) || 1 === preg_match(self::NO_NAME, trim($name)) || 1 === preg_match('/^(?:'.self::ADJECTIVES.')$/iu', trim($name)) || 1 === preg_match('/\b(?:each|every|own)\b/iu', $m['name'][0])) {
                 continue;
             }
@@ -123,7 +132,7 @@ final readonly class PageRecogniser implements Recogniser
             if ($this->negation->covers($text, (int) $m[0][1]) || 1 === preg_match('/^(?:google|facebook|it|that|this|now|us|me|you)\b/iu', $name)) {
                 continue;
             }
-            if (1 === preg_match('/^(?:each|every|all)(?: of)?\s+(?:the |our |my )?(.+)$/iu', $name, $each)) {
+            if (1 === preg_match('/^(?:each|every)(?: of)?\s+(?:the |our |my )?(.+)$/iu', $name, $each)) {
                 yield $this->each($each[1], $sentence->start + (int) $m[0][1], \strlen($m[0][0]));
             } else {
                 foreach (Phrase::list($name) as [$part, $at]) {
@@ -235,7 +244,7 @@ final readonly class PageRecogniser implements Recogniser
     {
         $noun = Phrase::withoutArticle(Phrase::tidy($noun));
 
-        return new Candidate(FactKind::PageRequest, 'A page for each '.preg_replace('/^(?:one|single)\s+(?:of )?/iu', '', $noun), $start, $length, 0.93, detail: ['each' => mb_strtolower($noun)]);
+        return new Candidate(FactKind::PageRequest, 'A page for each '.preg_replace('/^(?:one|single|two|three|four|five|six|seven|eight|\d+)\s+(?:of )?/iu', '', $noun), $start, $length, 0.93, detail: ['each' => mb_strtolower($noun)]);
     }
 
     /** @return iterable<Candidate> */
@@ -246,14 +255,14 @@ final readonly class PageRecogniser implements Recogniser
             return;
         }
         $detail = array_filter(['page' => $this->pages->named($bare), 'description' => Phrase::tidy($about)]);
-        yield new Candidate(FactKind::PageRequest, Phrase::title($bare), $start, $length ?? \strlen(rtrim($name)), $certainty, detail: $detail);
+        yield new Candidate(FactKind::PageRequest, Phrase::title($bare), $start, $length ?? \strlen(rtrim($name, " \n.,;:")), $certainty, detail: $detail);
     }
 
     private function bare(string $name): string
     {
         $bare = Phrase::withoutArticle(Phrase::tidy($name));
-        $bare = preg_replace('/^(?:(?:maybe|perhaps|possibly|probably|obviously|also|then|just|some|'.self::ADJECTIVES.')\s+)+/iu', '', $bare) ?? $bare;
+        $bare = preg_replace('/^(?:(?:all(?: of)?|the|maybe|perhaps|possibly|probably|obviously|also|then|just|some|'.self::ADJECTIVES.')\s+)+/iu', '', $bare) ?? $bare;
 
-        return trim(preg_replace('/\s+(?:pages?|sections?|of course|obviously|too|as well|maybe|please|i guess|i suppose)$/iu', '', $bare) ?? $bare);
+        return trim(preg_replace('/\s+(?:pages?|sections?|of course|obviously|too|as well|maybe|please|i guess|i suppose|on)$/iu', '', $bare) ?? $bare);
     }
 }

@@ -18,6 +18,9 @@ use DunePocket\Catalogue\Cues;
 /** Facts that a wording gives away, for every wording the catalogue lists. */
 final readonly class PatternRecogniser implements Recogniser
 {
+    /** How far the opening of a source goes, in bytes. */
+    private const OPENING = 160;
+
     public function __construct(private Cues $cues)
     {
     }
@@ -37,6 +40,7 @@ final readonly class PatternRecogniser implements Recogniser
     {
         return match ($pattern->in) {
             'anywhere' => BlockKind::Quoted !== $sentence->block->kind,
+            'opening' => $sentence->isSpoken() && $sentence->start <= self::OPENING,
             'title' => BlockKind::Title === $sentence->block->kind,
             'signature' => BlockKind::Signature === $sentence->block->kind,
             default => $sentence->isSpoken() && BlockKind::Heading !== $sentence->block->kind,
@@ -106,6 +110,9 @@ final readonly class PatternRecogniser implements Recogniser
 
                 return;
             case 'phrase':
+                if ('' === $pattern->prefix && !str_contains(Phrase::tidy($trimmed), ' ') && FactKind::Differentiator === $pattern->kind && $pattern->certainty > 0.8) {
+                    return;
+                }
                 yield [$pattern->prefix.$this->capital(Phrase::tidy($trimmed), '' !== $pattern->prefix), ...$whole];
 
                 return;

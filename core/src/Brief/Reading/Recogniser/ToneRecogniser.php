@@ -51,7 +51,7 @@ final readonly class ToneRecogniser implements Recogniser
         if (1 === preg_match(self::ABOUT_VOICE, $sentence->text)) {
             return true;
         }
-        $rest = preg_replace([...array_values($this->cues->tones), '/\b(?:keep it|a bit|but|and|not|too|quite|please|very|just|make it|be|should|it)\b/iu', '/\W+/u'], ' ', $sentence->text) ?? '';
+        $rest = preg_replace(['/\b(?:not|no|never)\b[^,.;]*/iu', ...array_values($this->cues->tones), '/\b(?:keep it|a bit|but|and|not|too|quite|please|very|just|make it|be|should|it)\b/iu', '/\W+/u'], ' ', $sentence->text) ?? '';
 
         return mb_strlen(trim($rest)) < 8 && mb_strlen($sentence->text) > 5;
     }

@@ -78,6 +78,12 @@ final readonly class TopicRecogniser implements Recogniser
                 }
 
                 return;
+            case FactKind::Budget:
+                if (1 === preg_match($this->cues->money, $block->text, $m, \PREG_OFFSET_CAPTURE)) {
+                    yield new Candidate($kind, Phrase::tidy($m[0][0]), $block->start + (int) $m[0][1], \strlen($m[0][0]), self::CERTAINTY);
+                }
+
+                return;
             case FactKind::Founded:
                 if (1 === preg_match('/\b(?:19|20)\d\d\b|\b\d+ years?\b/u', $block->text, $m, \PREG_OFFSET_CAPTURE)) {
                     yield new Candidate($kind, $m[0][0], $block->start + (int) $m[0][1], \strlen($m[0][0]), self::CERTAINTY);
@@ -89,7 +95,6 @@ final readonly class TopicRecogniser implements Recogniser
             case FactKind::Proof:
             case FactKind::AreaServed:
             case FactKind::OpeningHours:
-            case FactKind::Budget:
             case FactKind::Deadline:
             case FactKind::DesignNote:
                 yield from $this->sentences($kind, $block);
