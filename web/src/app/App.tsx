@@ -1,0 +1,35 @@
+import { useQuery } from '@tanstack/react-query';
+import { Spin } from 'antd';
+import { lazy, Suspense } from 'react';
+import { Navigate, Route, Routes } from 'react-router-dom';
+import { api, Problem, said, unwrap } from '../api/client';
+import { ProjectsPage } from '../projects/ProjectsPage';
+import { SignInPage } from './SignInPage';
+import { Trouble } from './Trouble';
+
+const ProjectFrame = lazy(() => import('../project/ProjectFrame'));
+
+export function App() {
+  const me = useQuery({ queryKey: ['me'], queryFn: () => unwrap(api.GET('/api/me')) });
+  if (me.isPending) return <Waiting />;
+  if (me.error instanceof Problem && me.error.status === 401) return <SignInPage />;
+  if (me.error)
+    return <Trouble title="Not available just now" text={said(me.error)} onRetry={() => void me.refetch()} />;
+  return (
+    <Suspense fallback={<Waiting />}>
+      <Routes>
+        <Route path="/" element={<ProjectsPage account={me.data} />} />
+        <Route path="/projects/:project/*" element={<ProjectFrame />} />
+        <Route path="*" element={<Navigate to="/" replace />} />
+      </Routes>
+    </Suspense>
+  );
+}
+
+export function Waiting() {
+  return (
+    <div className="waiting" role="status" aria-label="Loading">
+      <Spin />
+    </div>
+  );
+}

@@ -1,0 +1,78 @@
+import { useQuery } from '@tanstack/react-query';
+import { Button, Tabs } from 'antd';
+import { useState } from 'react';
+import { useNavigate, useSearchParams } from 'react-router-dom';
+import { useWorkbench } from '../project/context';
+import { catalogueQuery } from '../project/catalogue';
+import { FactSheet, SelectedWords } from './FactSheet';
+import { Questions } from './Questions';
+import { SourceText } from './SourceText';
+
+export function BriefView() {
+  const { project, act } = useWorkbench();
+  const catalogue = useQuery(catalogueQuery).data;
+  const [search] = useSearchParams();
+  const navigate = useNavigate();
+  const [pointed, setPointed] = useState<string | null>(search.get('fact'));
+  const [selected, setSelected] = useState<{ text: string; start: number; length: number } | null>(null);
+  const [shownSource, setShownSource] = useState(project.brief.sources[0]?.id ?? '');
+  const source = project.brief.sources.find((one) => one.id === shownSource);
+  return (
+    <main className="brief">
+      <div className="brief-source">
+        <div className="brief-tabs">
+          <Tabs
+            activeKey={shownSource}
+            onChange={setShownSource}
+            items={project.brief.sources.map((one) => ({ key: one.id, label: one.title }))}
+          />
+          {project.pages.length === 0 ? (
+            <Button
+              type="primary"
+              onClick={() => {
+                act({ type: 'plan' });
+                void navigate(`/projects/${project.id}/plan`);
+              }}
+            >
+              Plan the site
+            </Button>
+          ) : (
+            <span className="small quiet legend">
+              <i className="read" /> read <i className="refused" /> refused <i className="parked" /> parked
+            </span>
+          )}
+        </div>
+        {source ? (
+          <SourceText
+            source={source}
+            facts={project.brief.facts}
+            pointed={pointed}
+            onPoint={setPointed}
+            onSelect={setSelected}
+          />
+        ) : (
+          <p className="source quiet">This project came without a brief. Add what you know on the right.</p>
+        )}
+        {selected && source && catalogue && (
+          <SelectedWords
+            key={selected.start}
+            words={selected.text}
+            catalogue={catalogue}
+            onCancel={() => setSelected(null)}
+            onAdd={(kind, value) => {
+              act({
+                type: 'add-fact',
+                kind,
+                value,
+                quote: { source: source.id, start: selected.start, length: selected.length },
+              });
+              setSelected(null);
+            }}
+          />
+        )}
+      </div>
+      <FactSheet catalogue={catalogue} pointed={pointed} onPoint={setPointed} />
+      <Questions catalogue={catalogue} />
+    </main>
+  );
+}

@@ -1,0 +1,90 @@
+import { Button } from 'antd';
+import { useState } from 'react';
+import type { Question, Schemas } from '../api/client';
+import { useWorkbench } from '../project/context';
+import { FactValue } from './FactValue';
+
+/** The score with its parts, and the questions still open, answerable in place. */
+export function Questions({ catalogue }: { catalogue: Schemas['Catalogue'] | undefined }) {
+  const { project, act } = useWorkbench();
+  const [answering, setAnswering] = useState<string | null>(null);
+  const { questions, score } = project.brief;
+  const worth = questions.reduce((sum, question) => sum + question.points, 0);
+  const answer = (question: Question, value: string) => {
+    if (value) act({ type: 'add-fact', kind: question.kind, value });
+    setAnswering(null);
+  };
+  return (
+    <section className="questions" aria-label="Score and open questions">
+      <div className="score">
+        <p>
+          <span className="score-total">{score.total}</span> <span className="quiet">of 100</span>
+        </p>
+        {score.parts.map((part) => (
+          <div key={part.name} className="part">
+            <span>{part.name}</span>
+            <span className="bar-line" aria-hidden="true">
+              <span
+                className={part.points * 2 < part.of ? 'low' : ''}
+                style={{ width: `${(100 * part.points) / part.of}%` }}
+              />
+            </span>
+            <span className="mono">
+              {part.points}/{part.of}
+            </span>
+          </div>
+        ))}
+      </div>
+      <div className="open">
+        <h2>
+          {questions.length
+            ? `Still open: ${questions.length} questions, worth ${worth} points`
+            : 'Nothing is open. The brief says all a plan needs.'}
+        </h2>
+        <ul>
+          {questions.map((question) => (
+            <li key={question.id}>
+              <span className="mono points">+{question.points}</span>
+              <span className="ask">{question.text}</span>
+              {answering === question.id && catalogue ? (
+                <FactValue
+                  kind={question.kind}
+                  value=""
+                  catalogue={catalogue}
+                  label={question.text}
+                  onSave={(value) => answer(question, value)}
+                  onCancel={() => setAnswering(null)}
+                />
+              ) : question.suggestions.length ? (
+                <span className="suggestions">
+                  {question.suggestions.map((one) => (
+                    <Button key={one.value} size="small" onClick={() => answer(question, one.value)}>
+                      {one.label}
+                    </Button>
+                  ))}
+                </span>
+              ) : (
+                <span className="small quiet">{question.effect}</span>
+              )}
+              <span className="do">
+                {!question.suggestions.length && answering !== question.id && (
+                  <Button size="small" onClick={() => setAnswering(question.id)}>
+                    Answer
+                  </Button>
+                )}
+                <button
+                  className="plain link small"
+                  onClick={() =>
+                    act({ type: 'skip-question', question: question.id.replace(/^q-/, ''), skipped: true })
+                  }
+                >
+                  Skip
+                </button>
+              </span>
+            </li>
+          ))}
+        </ul>
+      </div>
+    </section>
+  );
+}

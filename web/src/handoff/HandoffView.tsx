@@ -1,0 +1,77 @@
+import { useQuery } from '@tanstack/react-query';
+import { Button, Input, Spin } from 'antd';
+import { useState } from 'react';
+import { api, said, unwrap } from '../api/client';
+import { useWorkbench } from '../project/context';
+
+const size = (bytes: number): string => (bytes < 1000 ? `${bytes} B` : `${(bytes / 1000).toFixed(1)} kB`);
+
+export function HandoffView() {
+  const { project } = useWorkbench();
+  const [address, setAddress] = useState('https://www.example.com');
+  const [chosen, setChosen] = useState('markdown');
+  const outputs = useQuery({
+    queryKey: ['exports', project.id, project.revision],
+    queryFn: () =>
+      unwrap(api.GET('/api/projects/{project}/exports', { params: { path: { project: project.id } } })),
+  });
+  if (project.pages.length === 0)
+    return (
+      <main className="empty-plan">
+        <h2>Nothing to hand off yet</h2>
+        <p>Plan the site first.</p>
+      </main>
+    );
+  if (outputs.isPending)
+    return (
+      <main className="handoff">
+        <Spin />
+      </main>
+    );
+  if (outputs.error)
+    return (
+      <main className="handoff">
+        <p className="attention">{said(outputs.error)}</p>
+      </main>
+    );
+  const output = outputs.data.find((one) => one.name === chosen);
+  const missing: Record<string, string> = {
+    markdown: project.figures.toSupply
+      ? `${project.figures.toSupply} texts are still to supply; they stand in it as a list.`
+      : 'Nothing is missing.',
+    sitemap: 'Repeating pages are left out; each article or product adds its own address later.',
+    project: 'Nothing is missing.',
+  };
+  return (
+    <main className="handoff">
+      <ul className="outputs" aria-label="Outputs">
+        {outputs.data.map((one) => (
+          <li key={one.name} className={one.name === chosen ? 'chosen' : ''}>
+            <button className="plain" aria-pressed={one.name === chosen} onClick={() => setChosen(one.name)}>
+              <b>{one.label}</b>
+              <span>{one.for}</span>
+              <span className={`small ${missing[one.name]?.startsWith('Nothing') ? 'quiet' : 'attention'}`}>
+                {missing[one.name]}
+              </span>
+            </button>
+            {one.name === 'sitemap' && (
+              <label className="small">
+                The site will stand at
+                <Input size="small" value={address} onChange={(event) => setAddress(event.target.value)} />
+              </label>
+            )}
+            <Button
+              type="primary"
+              href={`/api/projects/${project.id}/exports/${one.name}${one.name === 'sitemap' ? `?address=${encodeURIComponent(address)}` : ''}`}
+            >
+              Download, {size(one.bytes)}
+            </Button>
+          </li>
+        ))}
+      </ul>
+      <pre className="preview" aria-label="Preview" tabIndex={0}>
+        {output?.preview}
+      </pre>
+    </main>
+  );
+}

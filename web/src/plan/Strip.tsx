@@ -1,0 +1,214 @@
+import { useDraggable, useDroppable } from '@dnd-kit/core';
+import { Input } from 'antd';
+import { memo } from 'react';
+import type { Page, Section } from '../api/client';
+import { editedId, type Selection, shown, useWorkbench } from '../project/context';
+import { Drawn } from '../shared/Drawn';
+import type { Landing } from './landing';
+
+interface Props {
+  page: Page;
+  path: string;
+  depth: number;
+  landing: Landing | null;
+  selected: Selection | null;
+  renaming: boolean;
+  onRename: () => void;
+  onRenamed: () => void;
+  onAdd: (index: number) => void;
+}
+
+const NAVIGATION = { main: 'menu', footer: 'footer', none: 'no menu' } as const;
+
+/** One page as a row: its sections from left to right in reading order. */
+export function Strip({ page, path, depth, landing, selected, renaming, onRename, onRenamed, onAdd }: Props) {
+  const { project, act, select } = useWorkbench();
+  const head = useDraggable({ id: `page-${page.id}`, data: { page: page.id }, disabled: page.slug === '' });
+  const drop = useDroppable({ id: `onto-${page.id}`, data: { page: page.id } });
+  const end = useDroppable({ id: `end-${page.id}`, data: { page: page.id } });
+  const problems = project.findings.filter(
+    (finding) => finding.level !== 'note' && finding.where[0] === page.id,
+  ).length;
+  const onPage = selected && !selected.section;
+  const cycle = { main: 'footer', footer: 'none', none: 'main' } as const;
+  const landsHere = landing?.gap === null;
+  return (
+    <div
+      role="listitem"
+      className={`strip${selected ? ' current' : ''}${landsHere ? (landing.below ? ' land-below' : ' land-above') : ''}${page.support ? ' support' : ''}`}
+    >
+      <div
+        ref={drop.setNodeRef}
+        className={`strip-head${onPage ? ' chosen' : ''}`}
+        style={{ paddingLeft: 18 + depth * 18 }}
+      >
+        {depth > 0 && <span className="branch" aria-hidden="true" />}
+        {renaming && onPage ? (
+          <Rename
+            label="Title of the page"
+            value={page.title}
+            onSave={(value) => {
+              if (value && value !== page.title)
+                act({ type: 'edit-page', page: page.id, field: 'title', value });
+              onRenamed();
+            }}
+          />
+        ) : (
+          <button
+            ref={head.setNodeRef}
+            {...head.listeners}
+            className="plain strip-title"
+            aria-pressed={!!onPage}
+            onClick={() => select({ page: page.id })}
+            onDoubleClick={() => {
+              select({ page: page.id });
+              onRename();
+            }}
+          >
+            {page.title}
+            {page.repeats && <span className="repeats" title="One design that stands for many pages" />}
+            {problems > 0 && (
+              <span className="badge" title={`${problems} findings here`}>
+                {problems}
+              </span>
+            )}
+          </button>
+        )}
+        <span className="strip-path">
+          <span className="mono quiet" title={path}>
+            {path}
+          </span>{' '}
+          <button
+            className="plain mono mark"
+            title="In the menu, in the footer, or in neither: click for the next"
+            onClick={() =>
+              act({ type: 'edit-page', page: page.id, field: 'navigation', value: cycle[page.navigation] })
+            }
+          >
+            {NAVIGATION[page.navigation]}
+          </button>
+        </span>
+      </div>
+      <div className="cells">
+        {page.sections.map((section, index) => (
+          <Cell
+            key={section.id}
+            page={page.id}
+            section={shown(project, section)}
+            index={index}
+            chosen={selected?.section === section.id}
+            landsBefore={landing?.gap === index}
+            landsAfter={landing?.gap === index + 1 && index === page.sections.length - 1}
+            renaming={renaming && selected?.section === section.id}
+            onSelect={() => select({ page: page.id, section: section.id })}
+            onRename={onRename}
+            onRenamed={(value) => {
+              const full = shown(project, section);
+              if (value && value !== full.title)
+                act({ type: 'edit-section', section: editedId(full), field: 'title', value });
+              onRenamed();
+            }}
+          />
+        ))}
+        <button
+          ref={end.setNodeRef}
+          className="plain add-cell"
+          aria-label={`Add a section to ${page.title}`}
+          title="Add a section (A)"
+          onClick={() => onAdd(endOf(page))}
+        >
+          +
+        </button>
+      </div>
+    </div>
+  );
+}
+
+/** The end of a page is before its footer. */
+const endOf = (page: Page): number => {
+  const footer = page.sections.findIndex((section) => section.kind === 'site-footer');
+  return footer === -1 ? page.sections.length : footer;
+};
+
+interface CellProps {
+  page: string;
+  section: Section;
+  index: number;
+  chosen: boolean;
+  landsBefore: boolean;
+  landsAfter: boolean;
+  renaming: boolean;
+  onSelect: () => void;
+  onRename: () => void;
+  onRenamed: (value: string) => void;
+}
+
+const Cell = memo(function Cell({
+  page,
+  section,
+  index,
+  chosen,
+  landsBefore,
+  landsAfter,
+  renaming,
+  onSelect,
+  onRename,
+  onRenamed,
+}: CellProps) {
+  const drag = useDraggable({ id: section.id, data: { page, section: section.id } });
+  const drop = useDroppable({ id: `at-${section.id}`, data: { page, index } });
+  return (
+    <div
+      ref={drop.setNodeRef}
+      className={`cell${section.frame ? ' slim' : ''}${section.shared ? ' shared' : ''}${chosen ? ' chosen' : ''}${drag.isDragging ? ' lifted' : ''}${landsBefore ? ' land-before' : ''}${landsAfter ? ' land-after' : ''}`}
+    >
+      <button
+        ref={drag.setNodeRef}
+        {...drag.listeners}
+        className="plain"
+        aria-pressed={chosen}
+        title={section.purpose}
+        aria-label={`${section.title}. ${section.purpose}`}
+        onClick={onSelect}
+        onDoubleClick={() => {
+          onSelect();
+          onRename();
+        }}
+      >
+        <span className="cell-drawing">
+          <Drawn svg={section.thumbnail ?? ''} />
+          {section.kept && <span className="kept" title="Kept" />}
+          {section.toSupply > 0 && (
+            <span className="needs" title={`${section.toSupply} to supply by the client`}>
+              {section.toSupply}
+            </span>
+          )}
+        </span>
+      </button>
+      {renaming ? (
+        <Rename label="Name of the section" value={section.title} onSave={onRenamed} />
+      ) : (
+        <span className="cell-title">{section.title}</span>
+      )}
+      <span className="cell-purpose">{section.purpose}</span>
+    </div>
+  );
+});
+
+function Rename({ label, value, onSave }: { label: string; value: string; onSave: (value: string) => void }) {
+  return (
+    <Input
+      size="small"
+      autoFocus
+      aria-label={label}
+      defaultValue={value}
+      maxLength={120}
+      onFocus={(event) => event.target.select()}
+      onBlur={(event) => onSave(event.target.value.trim())}
+      onKeyDown={(event) => {
+        if (event.key === 'Enter') event.currentTarget.blur();
+        if (event.key === 'Escape') onSave(value);
+      }}
+    />
+  );
+}

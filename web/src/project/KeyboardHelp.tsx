@@ -1,0 +1,68 @@
+import { Modal } from 'antd';
+
+const KEYS: [string, [string, string][]][] = [
+  [
+    'Everywhere',
+    [
+      ['Undo', 'Ctrl Z'],
+      ['Redo', 'Ctrl Shift Z'],
+      ['Find a page, section, fact or action', 'Ctrl K'],
+      ['These keys', '?'],
+    ],
+  ],
+  [
+    'Plan: a section',
+    [
+      ['Next, previous', '← →'],
+      ['On the next page', '↑ ↓'],
+      ['Move along the strip', 'Alt ← →'],
+      ['Move to another page', 'Alt ↑ ↓'],
+      ['Rename', 'F2'],
+      ['Add a section after it', 'A'],
+      ['Keep as it is', 'K'],
+      ['Duplicate', 'Ctrl D'],
+      ['Delete', 'Del'],
+      ['Open in Draft', 'Enter'],
+    ],
+  ],
+  [
+    'Plan: a page',
+    [
+      ['Rename', 'F2'],
+      ['Move up, down', 'Alt ↑ ↓'],
+      ['Below the page before, back up', 'Alt → ←'],
+      ['Delete', 'Del'],
+    ],
+  ],
+  [
+    'Draft',
+    [
+      ['Save what was typed', 'Ctrl Enter'],
+      ['Leave it as it was', 'Esc'],
+    ],
+  ],
+];
+
+export function KeyboardHelp({ onClose }: { onClose: () => void }) {
+  return (
+    <Modal open title="Keys" footer={null} onCancel={onClose} width={640}>
+      <div className="keys">
+        {KEYS.map(([where, keys]) => (
+          <section key={where}>
+            <h3>{where}</h3>
+            <dl>
+              {keys.map(([does, key]) => (
+                <div key={does}>
+                  <dt>{does}</dt>
+                  <dd>
+                    <kbd>{key}</kbd>
+                  </dd>
+                </div>
+              ))}
+            </dl>
+          </section>
+        ))}
+      </div>
+    </Modal>
+  );
+}

@@ -1,0 +1,112 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { App } from 'antd';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { type Action, api, type Changed, Problem, type Project, said, unwrap } from '../api/client';
+
+export type SaveState = 'saved' | 'saving' | 'failed';
+type Step = { action: Action } | { step: 'undo' | 'redo' };
+
+/** Puts what differs into the project that is shown. */
+export function merge(project: Project, changed: Changed): Project {
+  const known = new Map(project.pages.map((page) => [page.id, page]));
+  for (const page of changed.pages) known.set(page.id, page);
+  return {
+    ...project,
+    ...changed,
+    brief: changed.brief ?? project.brief,
+    shared: changed.shared ?? project.shared,
+    pages: changed.order.flatMap(({ id }) => known.get(id) ?? []),
+  };
+}
+
+/**
+ * A project and the way to change it. Changes go out one after the other, each on the revision the one before
+ * left; when the network fails they wait and nothing typed is lost.
+ */
+export function useProject(id: string) {
+  const queries = useQueryClient();
+  const { message } = App.useApp();
+  const key = useMemo(() => ['project', id], [id]);
+  const query = useQuery({
+    queryKey: key,
+    queryFn: () => unwrap(api.GET('/api/projects/{project}', { params: { path: { project: id } } })),
+  });
+  const [state, setState] = useState<SaveState>('saved');
+  const waiting = useRef<Step[]>([]);
+  const running = useRef(false);
+
+  const send = useCallback(
+    (step: Step, revision: number) => {
+      const params = { path: { project: id } };
+      if ('action' in step)
+        return unwrap(
+          api.POST('/api/projects/{project}/changes', { params, body: { revision, action: step.action } }),
+        );
+      return step.step === 'undo'
+        ? unwrap(api.POST('/api/projects/{project}/undo', { params }))
+        : unwrap(api.POST('/api/projects/{project}/redo', { params }));
+    },
+    [id],
+  );
+
+  const drain = useCallback(async () => {
+    if (running.current) return;
+    running.current = true;
+    setState('saving');
+    while (waiting.current[0]) {
+      const project = queries.getQueryData<Project>(key);
+      if (!project) break;
+      try {
+        const changed = await send(waiting.current[0], project.revision);
+        waiting.current.shift();
+        queries.setQueryData<Project>(key, (now) => (now ? merge(now, changed) : now));
+        void queries.invalidateQueries({ queryKey: ['drawings', id] });
+        void queries.invalidateQueries({ queryKey: ['layouts', id] });
+      } catch (error) {
+        const kept = error instanceof Problem && (error.status === 0 || error.status >= 500);
+        if (kept) {
+          setState('failed');
+          running.current = false;
+          return;
+        }
+        waiting.current.shift();
+        void message.error(said(error), 7);
+        if (error instanceof Problem && error.status === 401)
+          void queries.invalidateQueries({ queryKey: ['me'] });
+        if (error instanceof Problem && error.status === 409) await queries.refetchQueries({ queryKey: key });
+      }
+    }
+    running.current = false;
+    setState('saved');
+  }, [id, key, message, queries, send]);
+
+  const push = useCallback(
+    (step: Step) => {
+      waiting.current.push(step);
+      void drain();
+    },
+    [drain],
+  );
+
+  useEffect(() => {
+    const keep = (event: BeforeUnloadEvent) => {
+      if (waiting.current.length > 0) event.preventDefault();
+    };
+    const again = () => void drain();
+    window.addEventListener('beforeunload', keep);
+    window.addEventListener('online', again);
+    return () => {
+      window.removeEventListener('beforeunload', keep);
+      window.removeEventListener('online', again);
+    };
+  }, [drain]);
+
+  return {
+    query,
+    state,
+    act: useCallback((action: Action) => push({ action }), [push]),
+    undo: useCallback(() => push({ step: 'undo' }), [push]),
+    redo: useCallback(() => push({ step: 'redo' }), [push]),
+    retry: useCallback(() => void drain(), [drain]),
+  };
+}

@@ -1,0 +1,46 @@
+import type { ThemeConfig } from 'antd';
+
+/** Paper and sand, graphite lines, one sea-green to act on, one rust for what needs attention. */
+export const theme: ThemeConfig = {
+  token: {
+    colorPrimary: '#0e5e55',
+    colorLink: '#0e5e55',
+    colorSuccess: '#0e5e55',
+    colorError: '#9a3b1b',
+    colorWarning: '#9a3b1b',
+    colorInfo: '#0e5e55',
+    colorTextBase: '#2e2a24',
+    colorTextSecondary: '#625a4e',
+    colorTextTertiary: '#625a4e',
+    colorTextPlaceholder: '#766d60',
+    colorBgBase: '#fffdf8',
+    colorBgLayout: '#fbf7ee',
+    colorBgContainer: '#fffdf8',
+    colorBgElevated: '#fffdf8',
+    colorBorder: '#b9ae9b',
+    colorBorderSecondary: '#e2d7c3',
+    controlOutline: '#dce9e3',
+    borderRadius: 3,
+    borderRadiusLG: 3,
+    fontFamily: "'Commissioner', sans-serif",
+    fontFamilyCode: "'Spline Sans Mono', monospace",
+    fontSize: 14,
+    fontWeightStrong: 600,
+    controlHeight: 32,
+    wireframe: false,
+    boxShadow: '0 2px 10px rgba(74, 68, 59, 0.16)',
+    boxShadowSecondary: '0 2px 10px rgba(74, 68, 59, 0.16)',
+  },
+  components: {
+    Button: { primaryShadow: 'none', defaultShadow: 'none', fontWeight: 600 },
+    Table: {
+      headerBg: 'transparent',
+      headerColor: '#625a4e',
+      rowHoverBg: '#f4ede0',
+      cellPaddingBlock: 10,
+      cellPaddingInline: 12,
+    },
+    Segmented: { trackBg: '#e9dfcd', itemSelectedBg: '#fffdf8' },
+    Modal: { titleFontSize: 17 },
+  },
+};
