@@ -45,6 +45,6 @@ database_create() { # NAME
 }
 
 database_recreate() { # NAME
-  psql_as_dune postgres "DROP DATABASE IF EXISTS $1 WITH (FORCE)"
+  psql_as_dune postgres "DROP DATABASE IF EXISTS $1 WITH (FORCE)" 2>/dev/null
   psql_as_dune postgres "CREATE DATABASE $1"
 }

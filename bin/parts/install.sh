@@ -39,6 +39,8 @@ install_php() {
   now=$(stamp "$root/composer.json")
   [ -f "$root/vendor/autoload.php" ] && [ "$(cat "$root/vendor/.stamp" 2>/dev/null)" = "$now" ] && return 0
   step "Installing Composer packages" composer --working-dir="$root" update --no-interaction --no-progress
+  # Some archives hold files that only their owner may read; the web server's user has to read them too.
+  chmod -R a+rX "$root/vendor"
   printf '%s' "$now" >"$root/vendor/.stamp"
 }
 

@@ -52,10 +52,6 @@ catch_workers_output = yes
 env[APP_ENV] = prod
 env[APP_SECRET] = "$(secret)"
 env[DATABASE_URL] = "$(database_url "$database")"
-php_admin_value[opcache.enable] = 1
-php_admin_value[opcache.memory_consumption] = 192
-php_admin_value[opcache.max_accelerated_files] = 20000
-php_admin_value[opcache.validate_timestamps] = 1
 php_admin_value[memory_limit] = 256M
 php_admin_value[post_max_size] = 24M
 php_admin_value[expose_php] = 0
@@ -69,7 +65,6 @@ events { worker_connections 512; }
 http {
   include /etc/nginx/mime.types;
   default_type application/octet-stream;
-  types { font/woff2 woff2; }
   access_log off;
   server_tokens off;
   client_max_body_size 24m;
@@ -117,7 +112,7 @@ TEXT
   local allow=''
   if [ "${web_user:-}" = root ]; then allow=-R; fi
   # shellcheck disable=SC2086
-  step "Starting php-fpm" php-fpm8.2 $allow --fpm-config "$config/fpm.conf"
+  step "Starting php-fpm" php-fpm8.2 $allow -d opcache.memory_consumption=192 -d opcache.max_accelerated_files=20000 --fpm-config "$config/fpm.conf"
   step "Starting nginx" /usr/sbin/nginx -c "$config/nginx.conf" -e "$var/log/$name-nginx.log"
   step "Waiting for an answer" wait_for "http://127.0.0.1:$port/api/health"
 }

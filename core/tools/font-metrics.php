@@ -17,7 +17,7 @@ foreach ([400, 600, 700] as $weight) {
     foreach (['latin-ext', 'latin'] as $subset) {
         $font = Font::load("$files/commissioner-$subset-$weight-normal.woff");
         if (null === $font) {
-            fwrite(STDERR, "The font file for $subset at weight $weight cannot be read.\n");
+            fwrite(\STDERR, "The font file for $subset at weight $weight cannot be read.\n");
             exit(1);
         }
         $font->parse();

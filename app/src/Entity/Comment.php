@@ -48,7 +48,7 @@ class Comment
         private \DateTimeImmutable $at,
         #[ORM\ManyToOne(targetEntity: self::class, inversedBy: 'replies')]
         #[ORM\JoinColumn(onDelete: 'CASCADE')]
-        private ?Comment $answers = null,
+        private ?self $answers = null,
     ) {
         $this->replies = new ArrayCollection();
     }

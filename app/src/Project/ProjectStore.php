@@ -128,9 +128,13 @@ final readonly class ProjectStore
     /** @return array{undo: ?string, redo: ?string} the names of what undo and redo would do */
     public function steps(ProjectRecord $record): array
     {
-        $title = fn (array $stack): ?string => [] === $stack ? null : $this->find($record, (int) end($stack))?->title();
+        $undo = \array_slice($record->undoable, -1)[0] ?? null;
+        $redo = \array_slice($record->redoable, -1)[0] ?? null;
 
-        return ['undo' => $title($record->undoable), 'redo' => $title($record->redoable)];
+        return [
+            'undo' => null === $undo ? null : $this->find($record, $undo)?->title(),
+            'redo' => null === $redo ? null : $this->find($record, $redo)?->title(),
+        ];
     }
 
     /**

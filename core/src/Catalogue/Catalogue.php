@@ -40,22 +40,14 @@ final readonly class Catalogue
 
     public function __construct(Node $data)
     {
-        $build = static function (Node $from, callable $make): array {
-            $values = [];
-            foreach ($from->entries() as $id => $node) {
-                $values[$id] = $make((string) $id, $node);
-            }
-
-            return $values;
-        };
         $brief = $data->child('brief');
         $this->cues = new Cues($brief->child('cues'), $brief->child('goals'), $brief->child('tones'), $brief->child('features'));
-        $this->pageKinds = new PageKinds($build($data->child('page-kinds'), PageKind::fromNode(...)), $data->strings('menu-order'));
-        $this->sectionKinds = $build($data->child('section-kinds'), SectionKind::fromNode(...));
-        $this->layouts = $build($data->child('layouts'), Layout::fromNode(...));
-        $this->businessKinds = $build($data->child('business-kinds'), BusinessKind::fromNode(...));
-        $this->goals = $build($brief->child('goals'), static fn (string $id, Node $node): Goal => new Goal($id, $node->string('label'), $node->string('noun'), $node->string('button'), $node->strings('target')));
-        $this->features = $build($brief->child('features'), static fn (string $id, Node $node): Feature => new Feature($id, $node->string('label'), $node->optionalString('page'), $node->optionalString('section')));
+        $this->pageKinds = new PageKinds(self::build($data->child('page-kinds'), PageKind::fromNode(...)), $data->strings('menu-order'));
+        $this->sectionKinds = self::build($data->child('section-kinds'), SectionKind::fromNode(...));
+        $this->layouts = self::build($data->child('layouts'), Layout::fromNode(...));
+        $this->businessKinds = self::build($data->child('business-kinds'), BusinessKind::fromNode(...));
+        $this->goals = self::build($brief->child('goals'), static fn (string $id, Node $node): Goal => new Goal($id, $node->string('label'), $node->string('noun'), $node->string('button'), $node->strings('target')));
+        $this->features = self::build($brief->child('features'), static fn (string $id, Node $node): Feature => new Feature($id, $node->string('label'), $node->optionalString('page'), $node->optionalString('section')));
         $this->tones = array_keys($brief->map('tones'));
         $this->questions = array_map(static fn (Node $node): QuestionTemplate => new QuestionTemplate(
             $node->string('kind').($node->int('enough', 1) > 1 ? '-'.$node->int('enough') : ''),
@@ -115,5 +107,22 @@ final readonly class Catalogue
     public function layoutsFor(string $sectionKind): array
     {
         return array_values(array_filter($this->layouts, static fn (Layout $layout): bool => $layout->section === $sectionKind));
+    }
+
+    /**
+     * @template T
+     *
+     * @param callable(string, Node): T $make
+     *
+     * @return array<string, T>
+     */
+    private static function build(Node $from, callable $make): array
+    {
+        $values = [];
+        foreach ($from->entries() as $id => $node) {
+            $values[$id] = $make($id, $node);
+        }
+
+        return $values;
     }
 }

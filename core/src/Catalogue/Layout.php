@@ -10,13 +10,13 @@ use DunePocket\Data\Node;
 final readonly class Layout
 {
     /**
-     * @param string             $media   where the picture is: start, end, below, none, or "" when it has no side
-     * @param string             $weight  light, medium or heavy
-     * @param string             $fill    paper, sand or dark
-     * @param ?array{int, int}   $items   fewest and most items it suits
+     * @param string               $media   where the picture is: start, end, below, none, or "" when it has no side
+     * @param string               $weight  light, medium or heavy
+     * @param string               $fill    paper, sand or dark
+     * @param ?array{int, int}     $items   fewest and most items it suits
      * @param array{int, int, int} $padding above and below, at desktop, tablet and phone, in pixels
-     * @param int                $max     width of the content at most, in pixels
-     * @param ?string            $rule    top or bottom
+     * @param int                  $max     width of the content at most, in pixels
+     * @param ?string              $rule    top or bottom
      */
     public function __construct(
         public string $id,

@@ -13,16 +13,16 @@ final readonly class LayoutNode
     private const BRANCHES = ['stack', 'row', 'inline', 'each', 'panel'];
 
     /**
-     * @param string             $type     stack, row, inline, each, panel or slot
-     * @param list<LayoutNode>   $children
-     * @param string             $slot     the slot of a leaf
-     * @param list<string>       $styles   the styles of a leaf
-     * @param list<int|null>     $columns  weights of a row's columns (null: as wide as the content), or how many items stand side by side at each width
-     * @param int                $gap      between children, in pixels
-     * @param string             $align    start, center or end
-     * @param ?string            $fold     width at and below which a row becomes a stack: tablet or phone
-     * @param ?string            $hide     width at and below which it is not shown
-     * @param ?int               $width    at most, in pixels
+     * @param string           $type     stack, row, inline, each, panel or slot
+     * @param list<LayoutNode> $children
+     * @param string           $slot     the slot of a leaf
+     * @param list<string>     $styles   the styles of a leaf
+     * @param list<int|null>   $columns  weights of a row's columns (null: as wide as the content), or how many items stand side by side at each width
+     * @param int              $gap      between children, in pixels
+     * @param string           $align    start, center or end
+     * @param ?string          $fold     width at and below which a row becomes a stack: tablet or phone
+     * @param ?string          $hide     width at and below which it is not shown
+     * @param ?int             $width    at most, in pixels
      */
     private function __construct(
         public string $type,
@@ -47,9 +47,9 @@ final readonly class LayoutNode
     public static function fromNode(Node $node): self
     {
         if (!$node->isArray()) {
-            $parts = preg_split('/\s+/', trim($node->asString())) ?: [];
+            $parts = explode(' ', trim($node->asString()));
 
-            return new self('slot', slot: (string) array_shift($parts), styles: array_values($parts));
+            return new self('slot', slot: (string) array_shift($parts), styles: $parts);
         }
         foreach (self::BRANCHES as $type) {
             if ($node->has($type)) {

@@ -11,9 +11,9 @@ final readonly class Wording
 {
     /**
      * @param array<string, list<Line>> $slots
-     * @param ?string                   $from    where its items come from, null when it has none
+     * @param ?string                   $from   where its items come from, null when it has none
      * @param array<string, list<Line>> $items
-     * @param list<string>              $fields  names of form fields, when the items are fields
+     * @param list<string>              $fields names of form fields, when the items are fields
      */
     private function __construct(
         public array $slots,

@@ -25,9 +25,9 @@ final class Canvas
         if (0.0 === $dx && 0.0 === $dy) {
             return;
         }
-        for ($i = $since; $i < ($until ?? \count($this->shapes)); ++$i) {
-            $this->shapes[$i] = $this->shapes[$i]->moved($dx, $dy);
-        }
+        $length = ($until ?? \count($this->shapes)) - $since;
+        $moved = array_map(static fn (Shape $shape): Shape => $shape->moved($dx, $dy), \array_slice($this->shapes, $since, $length));
+        array_splice($this->shapes, $since, $length, $moved);
     }
 
     /** Puts a shape beneath everything drawn since the mark. */

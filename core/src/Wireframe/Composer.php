@@ -19,6 +19,7 @@ final class Composer
     private const FIELD_HEIGHT = 44.0;
     private const SUPPLY_PADDING = 8.0;
     private const ASCENT = 0.76;
+    private const LONGEST_NUMBER = 2;
 
     private Canvas $canvas;
     private Viewport $viewport;
@@ -134,7 +135,7 @@ final class Composer
 
             return $this->children($node->reverse && $folded ? array_reverse($children) : $children, $x, $y, $width, $align, $gap);
         }
-        $gap = $this->viewport === Viewport::Desktop ? $node->gap : min($node->gap, 32);
+        $gap = Viewport::Desktop === $this->viewport ? $node->gap : min($node->gap, 32);
         $widths = $this->columnWidths($node, $children, $width, $gap);
         $heights = [];
         $marks = [];
@@ -435,8 +436,9 @@ final class Composer
     {
         $size = 34.0;
         $this->canvas->add(new Box('mark', $x, $y, $size, $size));
-        $w = $this->font->width($line->text, 16, 600);
-        $this->canvas->add(new TextRun($line->text, $x + ($size - $w) / 2, $y + 22.5, $w, 16, 600, 'ink'));
+        $text = mb_substr($line->text, 0, self::LONGEST_NUMBER);
+        $w = $this->font->width($text, 16, 600);
+        $this->canvas->add(new TextRun($text, $x + ($size - $w) / 2, $y + 22.5, $w, 16, 600, 'ink'));
 
         return $size;
     }

@@ -10,24 +10,24 @@ use DunePocket\Data\Node;
  * The advance widths of the shipped font, Commissioner (SIL Open Font License), as its own tables give them.
  * Kerning is switched off where the wireframes are drawn, so a line is as wide as the sum of its characters.
  */
-final readonly class FontMetrics
+final class FontMetrics
 {
     public const FAMILY = 'Commissioner';
+
+    private static ?self $shipped = null;
 
     /**
      * @param array<int, array<int, int>> $weights advance by code point, by weight
      */
     private function __construct(
-        private int $unitsPerEm,
-        private array $weights,
+        private readonly int $unitsPerEm,
+        private readonly array $weights,
     ) {
     }
 
     public static function shipped(): self
     {
-        static $metrics = null;
-
-        return $metrics ??= self::fromFile(__DIR__.'/../../catalogue/font-metrics.json');
+        return self::$shipped ??= self::fromFile(__DIR__.'/../../catalogue/font-metrics.json');
     }
 
     private static function fromFile(string $path): self

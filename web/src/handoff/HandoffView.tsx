@@ -39,7 +39,9 @@ export function HandoffView() {
     markdown: project.figures.toSupply
       ? `${project.figures.toSupply} texts are still to supply; they stand in it as a list.`
       : 'Nothing is missing.',
-    sitemap: 'Repeating pages are left out; each article or product adds its own address later.',
+    sitemap: project.pages.some((page) => page.repeats)
+      ? 'Repeating pages are left out; each article or product adds its own address later.'
+      : 'Nothing is missing.',
     project: 'Nothing is missing.',
   };
   return (

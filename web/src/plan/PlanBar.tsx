@@ -59,7 +59,7 @@ export function PlanBar({ onAddPage }: { onAddPage: () => void }) {
           className="attention nowhere"
           title={nowhere.map((item) => facts.get(item.fact)?.shown).join(', ')}
         >
-          {first.label}, {first.shown}: nowhere yet
+          {first.shown}: nowhere yet
         </span>
       )}
       <Popover

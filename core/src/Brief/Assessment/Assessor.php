@@ -66,7 +66,7 @@ final readonly class Assessor
         if (\count($facts) < $template->enough) {
             return 0;
         }
-        $surest = max(array_map(static fn ($fact): float => $fact->certainty, array_values($facts)));
+        $surest = max(0.0, ...array_map(static fn ($fact): float => $fact->certainty, array_values($facts)));
 
         return $surest <= self::DOUBTFUL ? intdiv($template->points, 2) : $template->points;
     }

@@ -54,7 +54,7 @@ final class Resolver
         foreach ($byKind as $kind => $group) {
             $group = $this->withoutRepetitions($group);
             $settled[$kind] = match (FactKind::from($kind)) {
-                FactKind::BusinessName, FactKind::BusinessKind, FactKind::PageCount, FactKind::Founded => [$this->surest($group)],
+                FactKind::BusinessName, FactKind::BusinessKind, FactKind::PageCount, FactKind::Founded => \array_slice($this->bySurety($group), 0, 1),
                 FactKind::Location, FactKind::ContactAddress, FactKind::ExistingSite => \array_slice($this->bySurety($group), 0, 1),
                 FactKind::Audience, FactKind::DesignNote => $this->withoutOverlaps($group),
                 default => $group,
@@ -191,20 +191,12 @@ final class Resolver
             $kept[] = $candidate;
         }
 
-        return $kept;
+        return array_values($kept);
     }
 
     private function overlap(Candidate $a, Candidate $b): bool
     {
         return $a->start < $b->start + $b->length && $b->start < $a->start + $a->length;
-    }
-
-    /**
-     * @param non-empty-list<Candidate> $group
-     */
-    private function surest(array $group): Candidate
-    {
-        return $this->bySurety($group)[0] ?? $group[0];
     }
 
     /**

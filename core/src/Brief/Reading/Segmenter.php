@@ -91,7 +91,7 @@ final class Segmenter
     {
         $bare = trim($line);
         if (1 === preg_match('/^(?:={3,}|-{3,}|\*{3,}|_{5,})$/', $bare)) {
-            if ('' !== $this->paragraph && '' !== $bare && str_contains('=-', $bare[0])) {
+            if ('' !== $this->paragraph && str_contains('=-', $bare[0])) {
                 $heading = $this->paragraph;
                 $this->paragraph = '';
                 $this->heading($this->paragraphStart, $heading, $number < 3);

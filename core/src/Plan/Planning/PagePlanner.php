@@ -351,7 +351,7 @@ final class PagePlanner
     {
         $page = $this->catalogue->pageKinds->get($kind);
         $title = match ($kind) {
-            'services' => \in_array($this->profile->kind->offerings, ['services', 'features', 'projects', 'lessons', 'classes', 'treatments', 'trips', 'rooms'], true) ? Typography::capital($this->profile->kind->offerings) : $page->title,
+            'services' => Typography::capital($this->profile->kind->offerings),
             'products' => 'sales' === $this->profile->goal || $this->profile->wants('shop') ? 'Shop' : Typography::capital($this->profile->kind->offerings),
             'booking' => $this->profile->kind->buttons['bookings'] ?? $page->title,
             'quote' => $this->profile->kind->buttons['leads'] ?? $page->title,

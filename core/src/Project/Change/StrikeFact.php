@@ -25,12 +25,11 @@ final readonly class StrikeFact implements Change
     {
         $brief = $project->brief;
         $fact = $brief->fact($this->fact) ?? throw new UnknownElement('This fact is not on the fact sheet any more.');
-        $others = static fn (array $facts): array => array_values(array_filter($facts, static fn (Fact $other): bool => $other->id !== $fact->id));
         if (!$this->struck) {
-            return (new PutFact($fact))->apply($project->withBrief($brief->withFacts($others($brief->facts))->withStruck($others($brief->struck))));
+            return (new PutFact($fact))->apply($project->withBrief($brief->withFacts($this->others($brief->facts))->withStruck($this->others($brief->struck))));
         }
 
-        return $project->withBrief($brief->withFacts($others($brief->facts))->withStruck([...$others($brief->struck), $fact]));
+        return $project->withBrief($brief->withFacts($this->others($brief->facts))->withStruck([...$this->others($brief->struck), $fact]));
     }
 
     public function invert(Project $before): Change
@@ -51,5 +50,15 @@ final readonly class StrikeFact implements Change
     public function toArray(): array
     {
         return ['fact' => $this->fact, 'struck' => $this->struck];
+    }
+
+    /**
+     * @param list<Fact> $facts
+     *
+     * @return list<Fact>
+     */
+    private function others(array $facts): array
+    {
+        return array_values(array_filter($facts, fn (Fact $other): bool => $other->id !== $this->fact));
     }
 }

@@ -154,7 +154,7 @@ final readonly class PageRecogniser implements Recogniser
         }
         [$names, $offset] = $m['names'];
         $whole = $m[0][0];
-        if (1 !== preg_match('/\b(?:each|every|own|separate|dedicated|apiece)\b/iu', $whole) && 1 === preg_match('/\b(?:we|i|it|you|they|site|website)\b/iu', $names)) {
+        if (1 !== preg_match('/\b(?:each|every|own|separate|dedicated|apiece)\b/iu', $whole) && 1 === preg_match('/\b(?:we|i|it|you|they|there|site|website)\b/iu', $names)) {
             return;
         }
         if ($this->negation->covers($sentence->text, (int) $offset + \strlen($names))) {
@@ -229,7 +229,7 @@ final readonly class PageRecogniser implements Recogniser
     }
 
     /**
-     * "The café is closed till further notice so leave it off."
+     * "The café is closed till further notice so leave it off.".
      *
      * @return iterable<Candidate>
      */

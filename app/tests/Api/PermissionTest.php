@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DunePocket\App\Tests\Api;
+
+use Symfony\Component\Routing\RouterInterface;
+use Symfony\Component\Yaml\Yaml;
+
+/** Every endpoint, for the designer who owns it, another designer, the right client, another client and nobody. */
+final class PermissionTest extends ApiTestCase
+{
+    /** @return array<string, array{string, string, array<string, mixed>|null, int}> method, path, body and what the owner gets */
+    private function ofOneProject(): array
+    {
+        return [
+            'project' => ['GET', '/api/projects/ID', null, 200],
+            'change' => ['POST', '/api/projects/ID/changes', ['revision' => 1, 'action' => ['type' => 'rename-project', 'name' => 'K']], 200],
+            'undo' => ['POST', '/api/projects/ID/undo', null, 200],
+            'redo' => ['POST', '/api/projects/ID/redo', null, 200],
+            'drawings' => ['GET', '/api/projects/ID/pages/p1/drawings', null, 200],
+            'layouts' => ['GET', '/api/projects/ID/sections/p1s2/layouts', null, 200],
+            'rounds' => ['GET', '/api/projects/ID/rounds', null, 200],
+            'new_round' => ['POST', '/api/projects/ID/rounds', null, 201],
+            'round_link' => ['POST', '/api/projects/ID/rounds/2/link', null, 200],
+            'withdraw_round' => ['POST', '/api/projects/ID/rounds/2/withdraw', null, 200],
+            'answer_comment' => ['POST', '/api/projects/ID/comments/COMMENT/answers', ['text' => 'Yes.'], 201],
+            'comment_done' => ['POST', '/api/projects/ID/comments/COMMENT/done', ['done' => true], 200],
+            'exports' => ['GET', '/api/projects/ID/exports', null, 200],
+            'export' => ['GET', '/api/projects/ID/exports/markdown', null, 200],
+            'delete_project' => ['DELETE', '/api/projects/ID', null, 204],
+        ];
+    }
+
+    /** @return array<string, array{string, string, array<string, mixed>|null, int}> */
+    private function ofOneLink(): array
+    {
+        return [
+            'client_round' => ['GET', '/api/review/TOKEN', null, 200],
+            'client_page' => ['GET', '/api/review/TOKEN/pages/p1', null, 200],
+            'client_comments' => ['GET', '/api/review/TOKEN/comments', null, 200],
+            'client_comment' => ['POST', '/api/review/TOKEN/comments', ['section' => 'p1s2', 'author' => 'Noor', 'text' => 'Good.'], 201],
+        ];
+    }
+
+    private const OF_EVERYBODY = ['health', 'sign_in', 'sign_out', 'register'];
+    private const OF_THE_SIGNED_IN = ['me' => '/api/me', 'projects' => '/api/projects', 'catalogue' => '/api/catalogue', 'new_project' => '/api/projects', 'import_project' => '/api/projects/import'];
+
+    public function testEveryRouteIsCoveredHereAndStandsInTheApiDocument(): void
+    {
+        $router = self::service(RouterInterface::class);
+        $routes = [];
+        $documented = [];
+        foreach ($router->getRouteCollection() as $name => $route) {
+            $routes[] = $name;
+            foreach ($route->getMethods() as $method) {
+                $documented[] = strtolower($method).' '.$route->getPath();
+            }
+        }
+        self::assertEqualsCanonicalizing([...array_keys($this->ofOneProject()), ...array_keys($this->ofOneLink()), ...self::OF_EVERYBODY, ...array_keys(self::OF_THE_SIGNED_IN)], $routes);
+        $document = Yaml::parseFile(\dirname(__DIR__, 2).'/openapi.yaml');
+        self::assertIsArray($document);
+        self::assertIsArray($document['paths']);
+        $written = [];
+        foreach ($document['paths'] as $path => $operations) {
+            foreach (array_intersect(array_keys((array) $operations), ['get', 'post', 'delete']) as $method) {
+                $written[] = "$method $path";
+            }
+        }
+        self::assertEqualsCanonicalizing($documented, $written);
+    }
+
+    public function testTheOwnerMayAndNobodyElse(): void
+    {
+        $this->signInAs('owner');
+        $id = $this->project();
+        $token = $this->link($id);
+        $comment = $this->call('POST', "/api/review/$token/comments", ['section' => 'p1s2', 'author' => 'Noor', 'text' => 'Hm.'])->int('id');
+        $fill = static fn (string $path): string => strtr($path, ['ID' => $id, 'COMMENT' => (string) $comment]);
+
+        $this->signInAs('other');
+        foreach ($this->ofOneProject() as $name => [$method, $path, $body]) {
+            $this->call($method, $fill($path), $body);
+            self::assertSame(404, $this->answered(), "another designer: $name");
+        }
+        self::assertSame([], $this->call('GET', '/api/projects')->items());
+        $this->signOut();
+        foreach ($this->ofOneProject() as $name => [$method, $path, $body]) {
+            $this->call($method, $fill($path), $body);
+            self::assertSame(401, $this->answered(), "nobody, and a client with a link: $name");
+        }
+        foreach (self::OF_THE_SIGNED_IN as $name => $path) {
+            $this->call(\in_array($name, ['new_project', 'import_project'], true) ? 'POST' : 'GET', $path, []);
+            self::assertSame(401, $this->answered(), "nobody: $name");
+        }
+        $this->signInAs('owner');
+        foreach ($this->ofOneProject() as $name => [$method, $path, $body, $expected]) {
+            $this->call($method, $fill($path), $body);
+            self::assertSame($expected, $this->answered(), "the owner: $name");
+        }
+    }
+
+    public function testALinkOpensItsOwnRoundOnly(): void
+    {
+        $this->signInAs('owner');
+        $mine = $this->link($this->project());
+        $this->signInAs('other');
+        $project = $this->project();
+        $section = $this->call('GET', "/api/projects/$project")->children('pages')[0]->children('sections')[1]->string('id');
+        self::assertSame('p1s2', $section);
+        $theirs = $this->link($project);
+        $this->signOut();
+        foreach ($this->ofOneLink() as $name => [$method, $path, $body, $expected]) {
+            $this->call($method, strtr($path, ['TOKEN' => $mine]), $body);
+            self::assertSame($expected, $this->answered(), "the right client: $name");
+            $this->call($method, strtr($path, ['TOKEN' => str_repeat('z', 43)]), $body);
+            self::assertSame(404, $this->answered(), "nobody: $name");
+        }
+        self::assertCount(1, $this->call('GET', "/api/review/$mine/comments")->items());
+        self::assertSame([], $this->call('GET', "/api/review/$theirs/comments")->items(), 'another client does not see it');
+        $thread = $this->call('GET', "/api/review/$mine/comments")->items()[0]->int('id');
+        $this->call('POST', "/api/review/$theirs/comments", ['section' => 'p1s2', 'author' => 'X', 'text' => 'x', 'answers' => $thread]);
+        self::assertSame(404, $this->answered(), 'nor answers it');
+    }
+}

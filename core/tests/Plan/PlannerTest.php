@@ -1,0 +1,176 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DunePocket\Tests\Plan;
+
+use DunePocket\Brief\Profile;
+use DunePocket\Plan\CopyStatus;
+use DunePocket\Plan\Navigation;
+use DunePocket\Plan\Page;
+use DunePocket\Plan\Plan;
+use DunePocket\Plan\Section;
+use DunePocket\Tests\Support\Bench;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class PlannerTest extends TestCase
+{
+    /** @return list<string> */
+    private static function titles(Plan $plan): array
+    {
+        return array_map(static fn (Page $page): string => $page->title, $plan->pages);
+    }
+
+    /** @return list<string> */
+    private static function kinds(Page $page): array
+    {
+        return array_map(static fn (Section $section): string => $section->kind, $page->sections);
+    }
+
+    private static function page(Plan $plan, string $kind): Page
+    {
+        foreach ($plan->pages as $page) {
+            if ($page->kind === $kind) {
+                return $page;
+            }
+        }
+        self::fail("There is no page of the kind $kind.");
+    }
+
+    public function testPagesAskedForAreThereAndRefusedOnesAreNot(): void
+    {
+        $plan = Bench::planned(Bench::text('formal.md'))->plan;
+        foreach (['Home', 'What we do', 'Get help', 'Volunteer', 'Donate', 'News', 'About us', 'Contact'] as $title) {
+            self::assertContains($title, self::titles($plan));
+        }
+        self::assertNotContains('products', array_map(static fn (Page $page): string => $page->kind, $plan->pages));
+        self::assertNotContains('account', array_map(static fn (Page $page): string => $page->kind, $plan->pages));
+    }
+
+    public function testAPageForEachOfferingStandsBelowItsList(): void
+    {
+        $plan = Bench::planned(Bench::text('formal.md'))->plan;
+        $list = self::page($plan, 'services');
+        self::assertSame(['English classes', 'Weekly drop-in', 'Clothing store', 'Help with forms'], array_map(static fn (Page $page): string => $page->title, $plan->children($list->id)));
+        self::assertSame('/what-we-do/english-classes', $plan->path($plan->children($list->id)[0]));
+    }
+
+    public function testSiblingPagesShareTheirSections(): void
+    {
+        $plan = Bench::planned(Bench::text('formal.md'))->plan;
+        $recipes = array_unique(array_map(static fn (Page $page): string => implode(' ', self::kinds($page)), $plan->children(self::page($plan, 'services')->id)));
+        self::assertCount(1, $recipes);
+    }
+
+    public function testTheWishedNumberIsKeptByMerging(): void
+    {
+        $plan = Bench::planned(Bench::text('note.txt'))->plan;
+        $counted = array_filter($plan->pages, static fn (Page $page): bool => !Bench::catalogue()->pageKinds->get($page->kind)->support);
+        self::assertLessThanOrEqual(5, \count($counted));
+        $six = Bench::planned("We are a bakery called Crumb. We bake bread, buns and cakes. We'd like 6 pages.")->plan;
+        self::assertCount(6, array_filter($six->pages, static fn (Page $page): bool => !Bench::catalogue()->pageKinds->get($page->kind)->support));
+    }
+
+    public function testAFormBringsAPrivacyPageIntoTheFooter(): void
+    {
+        $plan = Bench::planned('We are a small bakery called Crumb in Pell. We want more people through the door.')->plan;
+        self::assertContains('contact-form', self::kinds(self::page($plan, 'contact')));
+        self::assertSame(Navigation::Footer, self::page($plan, 'privacy')->navigation);
+    }
+
+    public function testAShopBringsThePagesBehindIt(): void
+    {
+        $plan = Bench::planned('Bog & Bell is a plant nursery. We sell flytraps and sundews, and people should buy plants online.')->plan;
+        foreach (['products', 'product', 'cart', 'checkout', 'thank-you', 'shipping', 'refunds', 'terms'] as $kind) {
+            self::assertSame($kind, self::page($plan, $kind)->kind);
+        }
+        self::assertTrue(self::page($plan, 'product')->repeats);
+        self::assertSame(self::page($plan, 'products')->id, self::page($plan, 'product')->parent);
+    }
+
+    /** @return iterable<string, array{string}> */
+    public static function briefs(): iterable
+    {
+        foreach (['note.txt', 'chatty-email.txt', 'questionnaire.txt', 'formal.md', 'list.txt'] as $fixture) {
+            yield $fixture => [Bench::text($fixture)];
+        }
+        yield 'three words' => ['Website for plumber'];
+        yield 'nothing useful' => ['Please call me back.'];
+    }
+
+    #[DataProvider('briefs')]
+    public function testWhatHoldsForEveryPlan(string $text): void
+    {
+        $project = Bench::planned($text);
+        $plan = $project->plan;
+        self::assertSame('/', $plan->path($plan->pages[0]));
+        $paths = array_map($plan->path(...), $plan->pages);
+        self::assertSame(array_unique($paths), $paths);
+        $ids = [];
+        $facts = array_map(static fn ($fact): string => $fact->id, $project->brief->facts);
+        foreach ($plan->pages as $page) {
+            $kinds = self::kinds($page);
+            self::assertSame('site-header', $kinds[0]);
+            self::assertSame('site-footer', end($kinds));
+            self::assertNotEmpty($page->reasons);
+            self::assertNotSame('', $page->purpose);
+            self::assertNotSame('', $page->search->title);
+            foreach ($page->sections as $section) {
+                $ids[] = $section->id;
+                $shown = $plan->resolve($section);
+                self::assertNotEmpty($shown->reasons, $section->id);
+                self::assertMatchesRegularExpression('/[.?:]$/u', $shown->purpose);
+                self::assertStringNotContainsString('{', $shown->purpose);
+                self::assertArrayHasKey($shown->layout, Bench::catalogue()->layouts);
+                foreach ($shown->reasons as $reason) {
+                    self::assertSame([], array_diff($reason->facts, $facts));
+                }
+                foreach ($shown->copy as $line) {
+                    self::assertNotSame('', $line->text);
+                    self::assertStringNotContainsString('{', $line->text);
+                    self::assertSame(CopyStatus::ToSupply === $line->status, str_contains($line->text, 'Needed:'), $line->text);
+                }
+            }
+        }
+        self::assertSame(array_unique($ids), $ids);
+    }
+
+    public function testHeaderAndFooterAreSharedByAllPages(): void
+    {
+        $plan = Bench::planned(Bench::text('list.txt'))->plan;
+        foreach ($plan->pages as $page) {
+            self::assertSame('sh1', $page->sections[0]->shared);
+            self::assertSame([], $page->sections[0]->copy);
+        }
+        $entries = array_values(array_filter($plan->resolve($plan->pages[0]->sections[0])->copy, static fn ($line): bool => 'item' === $line->slot));
+        self::assertContains('Contact', array_map(static fn ($line): string => $line->text, $entries));
+    }
+
+    public function testNoMistakenSectionStandsOnHome(): void
+    {
+        foreach (self::briefs() as [$text]) {
+            $project = Bench::planned($text);
+            $never = (new Profile($project->brief, Bench::catalogue()))->kind->never;
+            self::assertSame([], array_intersect($never, self::kinds($project->plan->pages[0])));
+        }
+    }
+
+    public function testNeighbouringPicturesStandOnDifferentSides(): void
+    {
+        $plan = Bench::planned('Crumb is a bakery in Pell, family-run. We bake bread, buns and cakes. We are the only bakery with a wood-fired oven.')->plan;
+        $before = '';
+        foreach ($plan->pages[0]->sections as $section) {
+            $media = Bench::catalogue()->layout($plan->resolve($section)->layout)->media;
+            if (\in_array($media, ['start', 'end'], true)) {
+                self::assertNotSame($before, $media);
+            }
+            $before = $media;
+        }
+    }
+
+    public function testTheSameBriefGivesTheSamePlan(): void
+    {
+        self::assertEquals(Bench::planned(Bench::text('chatty-email.txt')), Bench::planned(Bench::text('chatty-email.txt')));
+    }
+}

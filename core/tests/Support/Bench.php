@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DunePocket\Tests\Support;
+
+use DunePocket\Brief\Brief;
+use DunePocket\Brief\Fact;
+use DunePocket\Brief\FactKind;
+use DunePocket\Brief\Reading\BriefReader;
+use DunePocket\Brief\Source;
+use DunePocket\Brief\SourceKind;
+use DunePocket\Brief\SourceText;
+use DunePocket\Catalogue\Catalogue;
+use DunePocket\Catalogue\CatalogueLoader;
+use DunePocket\Project\Project;
+use DunePocket\Project\ProjectMaker;
+
+/** What most tests need: the catalogue, a brief read from a text or a file, a planned project. */
+final class Bench
+{
+    private static ?Catalogue $catalogue = null;
+
+    public static function catalogue(): Catalogue
+    {
+        return self::$catalogue ??= (new CatalogueLoader())->load();
+    }
+
+    public static function read(string $text): Brief
+    {
+        return (new BriefReader(self::catalogue()))->read(new Source('s1', 'Brief', SourceKind::Text, $text));
+    }
+
+    public static function text(string $fixture): string
+    {
+        return SourceText::fromBytes((string) file_get_contents(\dirname(__DIR__)."/fixtures/briefs/$fixture"));
+    }
+
+    public static function planned(string $text): Project
+    {
+        $maker = new ProjectMaker(self::catalogue());
+
+        return $maker->plan($maker->read($text, 'Brief'));
+    }
+
+    /** @return list<string> the values of the facts of this kind */
+    public static function values(Brief $brief, FactKind $kind): array
+    {
+        return array_map(static fn (Fact $fact): string => $fact->value, $brief->of($kind));
+    }
+}
