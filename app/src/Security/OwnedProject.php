@@ -8,6 +8,7 @@ use Doctrine\ORM\EntityManagerInterface;
 use DunePocket\App\Entity\Designer;
 use DunePocket\App\Entity\ProjectRecord;
 use Symfony\Bundle\SecurityBundle\Security;
+use Symfony\Component\DependencyInjection\Attribute\AsTaggedItem;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpKernel\Controller\ValueResolverInterface;
 use Symfony\Component\HttpKernel\ControllerMetadata\ArgumentMetadata;
@@ -15,6 +16,7 @@ use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use Symfony\Component\Uid\Uuid;
 
 /** Gives controllers the project of an address, if it belongs to who is signed in; otherwise there is nothing there. */
+#[AsTaggedItem(priority: 150)]
 final readonly class OwnedProject implements ValueResolverInterface
 {
     public function __construct(private EntityManagerInterface $entities, private Security $security)
