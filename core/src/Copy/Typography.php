@@ -16,7 +16,7 @@ final class Typography
         $text = preg_replace(['/([.!?…])\s*\.(?!\.)/u', '/\s+/u', '/\s+([.,;:!?])/u', '/,\s*\./u'], ['$1', ' ', '$1', '.'], $text) ?? $text;
         $text = trim($text);
 
-        return self::capital($text);
+        return 1 === preg_match('/^\S+@\S+$/', $text) ? $text : self::capital($text);
     }
 
     public static function capital(string $text): string

@@ -185,8 +185,7 @@ export function SelectedWords({
       <span>These words are</span>
       <Select
         size="small"
-        showSearch
-        optionFilterProp="label"
+        showSearch={{ optionFilterProp: 'label' }}
         aria-label="Kind of fact"
         value={kind}
         onChange={setKind}

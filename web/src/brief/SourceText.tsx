@@ -23,8 +23,10 @@ export function SourceText({ source, facts, pointed, onPoint, onSelect }: Props)
   const readSelection = () => {
     const selection = window.getSelection();
     const text = selection?.toString().trim() ?? '';
-    if (!selection || !root.current || text.length < 2 || !root.current.contains(selection.anchorNode))
-      return onSelect(null);
+    if (!selection || !root.current || text.length < 2 || !root.current.contains(selection.anchorNode)) {
+      onSelect(null);
+      return;
+    }
     const range = selection.getRangeAt(0);
     const before = document.createRange();
     before.setStart(root.current, 0);

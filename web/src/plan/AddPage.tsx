@@ -53,8 +53,7 @@ export function AddPage({ after, onClose }: { after: string | null; onClose: () 
           <Select
             id="page-kind"
             allowClear
-            showSearch
-            optionFilterProp="label"
+            showSearch={{ optionFilterProp: 'label' }}
             placeholder="Follows from the title"
             value={kind}
             onChange={setKind}

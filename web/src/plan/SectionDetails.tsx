@@ -95,8 +95,7 @@ export function SectionDetails({ page, section, onRename, onAdd }: Props) {
         aria-label="Move to another page"
         placeholder="Move to another page"
         value={null}
-        showSearch
-        optionFilterProp="label"
+        showSearch={{ optionFilterProp: 'label' }}
         options={project.pages
           .filter((one) => one.id !== page.id)
           .map((one) => ({ value: one.id, label: one.title }))}

@@ -23,9 +23,13 @@ const NAVIGATION = { main: 'menu', footer: 'footer', none: 'no menu' } as const;
 /** One page as a row: its sections from left to right in reading order. */
 export function Strip({ page, path, depth, landing, selected, renaming, onRename, onRenamed, onAdd }: Props) {
   const { project, act, select } = useWorkbench();
-  const head = useDraggable({ id: `page-${page.id}`, data: { page: page.id }, disabled: page.slug === '' });
-  const drop = useDroppable({ id: `onto-${page.id}`, data: { page: page.id } });
-  const end = useDroppable({ id: `end-${page.id}`, data: { page: page.id } });
+  const { setNodeRef: setHead, listeners: headListeners } = useDraggable({
+    id: `page-${page.id}`,
+    data: { page: page.id },
+    disabled: page.slug === '',
+  });
+  const { setNodeRef: setDrop } = useDroppable({ id: `onto-${page.id}`, data: { page: page.id } });
+  const { setNodeRef: setEnd } = useDroppable({ id: `end-${page.id}`, data: { page: page.id } });
   const problems = project.findings.filter(
     (finding) => finding.level !== 'note' && finding.where[0] === page.id,
   ).length;
@@ -38,7 +42,7 @@ export function Strip({ page, path, depth, landing, selected, renaming, onRename
       className={`strip${selected ? ' current' : ''}${landsHere ? (landing.below ? ' land-below' : ' land-above') : ''}${page.support ? ' support' : ''}`}
     >
       <div
-        ref={drop.setNodeRef}
+        ref={setDrop}
         className={`strip-head${onPage ? ' chosen' : ''}`}
         style={{ paddingLeft: 18 + depth * 18 }}
       >
@@ -55,8 +59,8 @@ export function Strip({ page, path, depth, landing, selected, renaming, onRename
           />
         ) : (
           <button
-            ref={head.setNodeRef}
-            {...head.listeners}
+            ref={setHead}
+            {...headListeners}
             className="plain strip-title"
             aria-pressed={!!onPage}
             onClick={() => select({ page: page.id })}
@@ -111,7 +115,7 @@ export function Strip({ page, path, depth, landing, selected, renaming, onRename
           />
         ))}
         <button
-          ref={end.setNodeRef}
+          ref={setEnd}
           className="plain add-cell"
           aria-label={`Add a section to ${page.title}`}
           title="Add a section (A)"
@@ -155,20 +159,24 @@ const Cell = memo(function Cell({
   onRename,
   onRenamed,
 }: CellProps) {
-  const drag = useDraggable({ id: section.id, data: { page, section: section.id } });
-  const drop = useDroppable({ id: `at-${section.id}`, data: { page, index } });
+  const {
+    setNodeRef: setDrag,
+    listeners,
+    isDragging,
+  } = useDraggable({ id: section.id, data: { page, section: section.id } });
+  const { setNodeRef: setDrop } = useDroppable({ id: `at-${section.id}`, data: { page, index } });
   return (
     <div
-      ref={drop.setNodeRef}
-      className={`cell${section.frame ? ' slim' : ''}${section.shared ? ' shared' : ''}${chosen ? ' chosen' : ''}${drag.isDragging ? ' lifted' : ''}${landsBefore ? ' land-before' : ''}${landsAfter ? ' land-after' : ''}`}
+      ref={setDrop}
+      className={`cell${section.frame ? ' slim' : ''}${section.shared ? ' shared' : ''}${chosen ? ' chosen' : ''}${isDragging ? ' lifted' : ''}${landsBefore ? ' land-before' : ''}${landsAfter ? ' land-after' : ''}`}
     >
       <button
-        ref={drag.setNodeRef}
-        {...drag.listeners}
+        ref={setDrag}
+        {...listeners}
         className="plain"
         aria-pressed={chosen}
         title={section.purpose}
-        aria-label={`${section.title}. ${section.purpose}`}
+        aria-label={`${section.title}. ${section.purpose}${section.toSupply ? ` ${section.toSupply} to supply.` : ''}`}
         onClick={onSelect}
         onDoubleClick={() => {
           onSelect();
@@ -179,7 +187,7 @@ const Cell = memo(function Cell({
           <Drawn svg={section.thumbnail ?? ''} />
           {section.kept && <span className="kept" title="Kept" />}
           {section.toSupply > 0 && (
-            <span className="needs" title={`${section.toSupply} to supply by the client`}>
+            <span className="needs" aria-hidden="true" title={`${section.toSupply} to supply by the client`}>
               {section.toSupply}
             </span>
           )}

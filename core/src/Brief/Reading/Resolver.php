@@ -55,11 +55,14 @@ final class Resolver
             $group = $this->withoutRepetitions($group);
             $settled[$kind] = match (FactKind::from($kind)) {
                 FactKind::BusinessName, FactKind::BusinessKind, FactKind::PageCount, FactKind::Founded => \array_slice($this->bySurety($group), 0, 1),
-                FactKind::Location, FactKind::ContactAddress, FactKind::ExistingSite => \array_slice($this->bySurety($group), 0, 1),
+                FactKind::ContactAddress, FactKind::ExistingSite => \array_slice($this->bySurety($group), 0, 1),
                 FactKind::Audience, FactKind::DesignNote => $this->withoutOverlaps($group),
                 default => $group,
             };
         }
+        $name = $settled['business_name'][0] ?? null;
+        $settled['location'] = array_values(array_filter($settled['location'] ?? [], fn (Candidate $c): bool => null === $name || (!$this->overlap($c, $name) && $this->key($c->value) !== $this->key($name->value))));
+        $settled['location'] = \array_slice($this->bySurety($settled['location']), 0, 1);
         $settled = $this->goals($settled);
         $settled = $this->refusals($settled);
 

@@ -176,7 +176,7 @@ final readonly class OfferingRecogniser implements Recogniser
                 unset($detail['description']);
             }
         }
-        $name = preg_replace('/\s+(?:etc|and so on|and (?:stuff|more|the like)|too|as well|now|really|mostly|mainly|at the moment|from scratch|by hand|online|every \p{L}+|in (?:spring|summer|autumn|winter|our (?:shop|studio|workshop))|for (?:people|anyone|everyone|all|families|homes|businesses|over \d+ years|\d+ years|years)\b.*|throughout .*|across .*|around .*|in (?-i:[A-Z])\p{L}+)\.?$/iu', '', trim($name)) ?? $name;
+        $name = preg_replace('/\s+(?:etc|and so on|and (?:stuff|more|the like)|too|as well|now|really|mostly|mainly|at the moment|from scratch|by hand|online|every \p{L}+|in (?:spring|summer|autumn|winter|our (?:shop|studio|workshop))|for (?:people|anyone|everyone|all|families|homes|businesses|over \d+ years|\d+ years|years)\b.*|throughout .*|across .*|around .*|(?:in|on|at|near)(?: the)? (?-i:[A-Z])\p{L}+.*)\.?$/iu', '', trim($name)) ?? $name;
         $name = preg_replace('/^(?:(?:all (?:kinds|sorts|types) of|lots of|a (?:lot|range|variety|selection|choice) of|a (?:wide|full|small) range of|range of|everything from|things like|such as|like|also|even|mostly|mainly|some|a few|a bit of|both|from|to|of|in|then|about|up to|over|fully|really|very|good|great|proper|decent|your|two|three|four|five|six|seven|eight|\d+)\s+)+(?=\p{L})/iu', '', Phrase::tidy($name)) ?? $name;
         $name = Phrase::title($name);
         $words = preg_split('/\s+/', $name) ?: [];

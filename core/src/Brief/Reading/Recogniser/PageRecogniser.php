@@ -126,6 +126,13 @@ final readonly class PageRecogniser implements Recogniser
                 yield from $this->request($name, $sentence->start + $offset, '', 0.93, \strlen($m[0][0]) - ($offset - (int) $m[0][1]));
             }
         }
+        if (1 === preg_match('/\bpages\s+(?:for|about|on|with|like)\s+(?<names>(?!each\b|every\b)[^.;!?\n(]{3,140})/iu', $text, $m, \PREG_OFFSET_CAPTURE) && !$this->negation->covers($text, (int) $m[0][1])) {
+            foreach (Phrase::list($m['names'][0]) as [$part, $at]) {
+                if (1 !== preg_match('/\b(?:we|i|it|you|they|that|which)\b/iu', $part)) {
+                    yield from $this->request($part, $sentence->start + (int) $m['names'][1] + $at, '', 0.93);
+                }
+            }
+        }
         preg_match_all('/\b(?:a|one|another|own|separate|the)?\s*page\s+(?:for|about|on|with|explaining|listing|showing|where)\s+(?<name>[^.,;!?\n(]{3,60}?)(?=\s*(?:[.,;!?\n(]|$|\sso\b|\swhich\b|\sbecause\b|\sbut\b|\sand (?:we|a|one|i|another|maybe|then)\b|\swith\b|\sthat\b))/iu', $text, $matches, \PREG_SET_ORDER | \PREG_OFFSET_CAPTURE);
         foreach ($matches as $m) {
             [$name, $offset] = [$m['name'][0], (int) $m['name'][1]];
@@ -254,8 +261,19 @@ final readonly class PageRecogniser implements Recogniser
         if (mb_strlen($bare) < 2 || str_word_count($bare) > 6 || 1 === preg_match(self::NO_NAME, $bare) || 1 === preg_match('/^(?:'.self::ADJECTIVES.')$/iu', $bare) || $this->cues->isBlank($bare)) {
             return;
         }
-        $detail = array_filter(['page' => $this->pages->named($bare), 'description' => Phrase::tidy($about)]);
+        $detail = array_filter(['page' => $this->kind($bare), 'description' => Phrase::tidy($about)]);
         yield new Candidate(FactKind::PageRequest, Phrase::title($bare), $start, $length ?? \strlen(rtrim($name, " \n.,;:")), $certainty, detail: $detail);
+    }
+
+    /** "Timetable & prices" is understood by the part that is a known page. */
+    private function kind(string $name): ?string
+    {
+        $kind = $this->pages->named($name);
+        foreach (null === $kind ? array_reverse(preg_split('/\s+(?:&|and|\+)\s+/iu', $name) ?: []) : [] as $part) {
+            $kind ??= $this->pages->named($part);
+        }
+
+        return $kind;
     }
 
     private function bare(string $name): string
