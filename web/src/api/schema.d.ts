@@ -4,1462 +4,1446 @@
  */
 
 export interface paths {
-  '/api/health': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
+    "/api/health": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["health"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    get: operations['health'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/me': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
+    "/api/me": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["me"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    get: operations['me'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/sign-in': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
+    "/api/sign-in": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["signIn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    get?: never;
-    put?: never;
-    post: operations['signIn'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/sign-out': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
+    "/api/sign-out": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["signOut"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    get?: never;
-    put?: never;
-    post: operations['signOut'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/register': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
+    "/api/register": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["register"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    get?: never;
-    put?: never;
-    post: operations['register'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/catalogue': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
+    "/api/catalogue": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["catalogue"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    get: operations['catalogue'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/projects': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
+    "/api/projects": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listProjects"];
+        put?: never;
+        post: operations["newProject"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    get: operations['listProjects'];
-    put?: never;
-    post: operations['newProject'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/projects/import': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
+    "/api/projects/import": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["importProject"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    get?: never;
-    put?: never;
-    post: operations['importProject'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/projects/{project}': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        project: components['parameters']['project'];
-      };
-      cookie?: never;
+    "/api/projects/{project}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                project: components["parameters"]["project"];
+            };
+            cookie?: never;
+        };
+        get: operations["showProject"];
+        put?: never;
+        post?: never;
+        delete: operations["deleteProject"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    get: operations['showProject'];
-    put?: never;
-    post?: never;
-    delete: operations['deleteProject'];
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/projects/{project}/changes': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        project: components['parameters']['project'];
-      };
-      cookie?: never;
+    "/api/projects/{project}/changes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                project: components["parameters"]["project"];
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["change"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    get?: never;
-    put?: never;
-    post: operations['change'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/projects/{project}/undo': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        project: components['parameters']['project'];
-      };
-      cookie?: never;
+    "/api/projects/{project}/undo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                project: components["parameters"]["project"];
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["undo"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    get?: never;
-    put?: never;
-    post: operations['undo'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/projects/{project}/redo': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        project: components['parameters']['project'];
-      };
-      cookie?: never;
+    "/api/projects/{project}/redo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                project: components["parameters"]["project"];
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["redo"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    get?: never;
-    put?: never;
-    post: operations['redo'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/projects/{project}/pages/{page}/drawings': {
-    parameters: {
-      query?: {
-        width?: components['parameters']['width'];
-      };
-      header?: never;
-      path: {
-        project: components['parameters']['project'];
-        page: components['parameters']['page'];
-      };
-      cookie?: never;
+    "/api/projects/{project}/pages/{page}/drawings": {
+        parameters: {
+            query?: {
+                width?: components["parameters"]["width"];
+            };
+            header?: never;
+            path: {
+                project: components["parameters"]["project"];
+                page: components["parameters"]["page"];
+            };
+            cookie?: never;
+        };
+        get: operations["drawings"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    get: operations['drawings'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/projects/{project}/sections/{section}/layouts': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        project: components['parameters']['project'];
-        section: string;
-      };
-      cookie?: never;
+    "/api/projects/{project}/sections/{section}/layouts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                project: components["parameters"]["project"];
+                section: string;
+            };
+            cookie?: never;
+        };
+        get: operations["layouts"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    get: operations['layouts'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/projects/{project}/rounds': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        project: components['parameters']['project'];
-      };
-      cookie?: never;
+    "/api/projects/{project}/rounds": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                project: components["parameters"]["project"];
+            };
+            cookie?: never;
+        };
+        get: operations["rounds"];
+        put?: never;
+        post: operations["newRound"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    get: operations['rounds'];
-    put?: never;
-    post: operations['newRound'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/projects/{project}/rounds/{number}/link': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        project: components['parameters']['project'];
-        number: components['parameters']['number'];
-      };
-      cookie?: never;
+    "/api/projects/{project}/rounds/{number}/link": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                project: components["parameters"]["project"];
+                number: components["parameters"]["number"];
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["roundLink"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    get?: never;
-    put?: never;
-    post: operations['roundLink'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/projects/{project}/rounds/{number}/withdraw': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        project: components['parameters']['project'];
-        number: components['parameters']['number'];
-      };
-      cookie?: never;
+    "/api/projects/{project}/rounds/{number}/withdraw": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                project: components["parameters"]["project"];
+                number: components["parameters"]["number"];
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["withdrawRound"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    get?: never;
-    put?: never;
-    post: operations['withdrawRound'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/projects/{project}/comments/{comment}/answers': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        project: components['parameters']['project'];
-        comment: components['parameters']['comment'];
-      };
-      cookie?: never;
+    "/api/projects/{project}/comments/{comment}/answers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                project: components["parameters"]["project"];
+                comment: components["parameters"]["comment"];
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["answerComment"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    get?: never;
-    put?: never;
-    post: operations['answerComment'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/projects/{project}/comments/{comment}/done': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        project: components['parameters']['project'];
-        comment: components['parameters']['comment'];
-      };
-      cookie?: never;
+    "/api/projects/{project}/comments/{comment}/done": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                project: components["parameters"]["project"];
+                comment: components["parameters"]["comment"];
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["commentDone"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    get?: never;
-    put?: never;
-    post: operations['commentDone'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/projects/{project}/exports': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        project: components['parameters']['project'];
-      };
-      cookie?: never;
+    "/api/projects/{project}/exports": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                project: components["parameters"]["project"];
+            };
+            cookie?: never;
+        };
+        get: operations["exports"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    get: operations['exports'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/projects/{project}/exports/{format}': {
-    parameters: {
-      query?: {
-        address?: string;
-      };
-      header?: never;
-      path: {
-        project: components['parameters']['project'];
-        format: string;
-      };
-      cookie?: never;
+    "/api/projects/{project}/exports/{format}": {
+        parameters: {
+            query?: {
+                address?: string;
+            };
+            header?: never;
+            path: {
+                project: components["parameters"]["project"];
+                format: string;
+            };
+            cookie?: never;
+        };
+        get: operations["export"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    get: operations['export'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/review/{token}': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        token: components['parameters']['token'];
-      };
-      cookie?: never;
+    "/api/review/{token}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                token: components["parameters"]["token"];
+            };
+            cookie?: never;
+        };
+        get: operations["clientRound"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    get: operations['clientRound'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/review/{token}/pages/{page}': {
-    parameters: {
-      query?: {
-        width?: components['parameters']['width'];
-      };
-      header?: never;
-      path: {
-        token: components['parameters']['token'];
-        page: components['parameters']['page'];
-      };
-      cookie?: never;
+    "/api/review/{token}/pages/{page}": {
+        parameters: {
+            query?: {
+                width?: components["parameters"]["width"];
+            };
+            header?: never;
+            path: {
+                token: components["parameters"]["token"];
+                page: components["parameters"]["page"];
+            };
+            cookie?: never;
+        };
+        get: operations["clientPage"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    get: operations['clientPage'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/review/{token}/comments': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        token: components['parameters']['token'];
-      };
-      cookie?: never;
+    "/api/review/{token}/comments": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                token: components["parameters"]["token"];
+            };
+            cookie?: never;
+        };
+        get: operations["clientComments"];
+        put?: never;
+        post: operations["clientComment"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    get: operations['clientComments'];
-    put?: never;
-    post: operations['clientComment'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
 }
 export type webhooks = Record<string, never>;
 export interface components {
-  schemas: {
-    Problem: {
-      type: string;
-      title: string;
-      status: number;
-      detail: string;
-      revision?: number;
-    };
-    Account: {
-      email: string;
-      name: string;
-    };
-    ProjectRow: {
-      id: string;
-      name: string;
-      score: number;
-      pages: number;
-      round: number | null;
-      openComments: number;
-      stands: string;
-      /** @enum {string} */
-      turn: 'client' | 'designer';
-      changedAt: string;
-    };
-    Quote: {
-      source: string;
-      start: number;
-      length: number;
-    };
-    Reason: {
-      text: string;
-      facts: string[];
-    };
-    Source: {
-      id: string;
-      title: string;
-      kind: string;
-      text: string;
-    };
-    Fact: {
-      id: string;
-      kind: string;
-      label: string;
-      group: string;
-      value: string;
-      shown: string;
-      /** @enum {string} */
-      origin: 'stated' | 'inferred' | 'entered';
-      certainty: number;
-      quote: components['schemas']['Quote'] | null;
-      struck: boolean;
-      detail?: {
-        [key: string]: unknown;
-      };
-    };
-    Question: {
-      id: string;
-      kind: string;
-      text: string;
-      effect: string;
-      points: number;
-      suggestions: {
-        value: string;
-        label: string;
-      }[];
-    };
-    Score: {
-      total: number;
-      parts: {
-        name: string;
-        points: number;
-        of: number;
-      }[];
-    };
-    Brief: {
-      sources: components['schemas']['Source'][];
-      facts: components['schemas']['Fact'][];
-      questions: components['schemas']['Question'][];
-      skipped: number;
-      score: components['schemas']['Score'];
-    };
-    Section: {
-      id: string;
-      kind: string;
-      kindLabel: string;
-      frame: boolean;
-      title: string;
-      purpose: string;
-      layout: string;
-      layoutLabel: string;
-      shared: string | null;
-      kept: boolean;
-      reasons: components['schemas']['Reason'][];
-      toSupply: number;
-      /** @description SVG, absent when it stands for a shared section */
-      thumbnail?: string;
-    };
-    Page: {
-      id: string;
-      kind: string;
-      kindLabel: string;
-      support: boolean;
-      parent: string | null;
-      title: string;
-      slug: string;
-      /** @enum {string} */
-      navigation: 'main' | 'footer' | 'none';
-      repeats: boolean;
-      purpose: string;
-      reasons: components['schemas']['Reason'][];
-      search: {
-        title: string;
-        description: string;
-        keyphrase: string;
-      };
-      sections: components['schemas']['Section'][];
-    };
-    Finding: {
-      rule: string;
-      /** @enum {string} */
-      level: 'error' | 'warning' | 'note';
-      where: string[];
-      text: string;
-    };
-    Figures: {
-      score: number;
-      pages: number;
-      counted: number;
-      wished: string | null;
-      covered: number;
-      toCover: number;
-      written: number;
-      toSupply: number;
-      words: number;
-      openComments: number;
-      outputs: number;
-      rounds: number;
-    };
-    State: {
-      name: string;
-      revision: number;
-      undo: string | null;
-      redo: string | null;
-      order: {
-        id: string;
-        path: string;
-        depth: number;
-      }[];
-      coverage: {
-        fact: string;
-        where: string[];
-      }[];
-      findings: components['schemas']['Finding'][];
-      figures: components['schemas']['Figures'];
-    };
-    Project: components['schemas']['State'] & {
-      id: string;
-      language: string;
-      brief: components['schemas']['Brief'];
-      pages: components['schemas']['Page'][];
-      shared: components['schemas']['Section'][];
-    };
-    Changed: components['schemas']['State'] & {
-      brief?: components['schemas']['Brief'];
-      pages: components['schemas']['Page'][];
-      shared?: components['schemas']['Section'][];
-    };
-    /** @description What the designer wants; the core decides what exactly happens. */
-    Action:
-      | {
-          /** @constant */
-          type: 'plan';
-        }
-      | {
-          /** @constant */
-          type: 'add-section';
-          page: string;
-          index: number;
-          kind: string;
-        }
-      | {
-          /** @constant */
-          type: 'duplicate-section';
-          section: string;
-        }
-      | {
-          /** @constant */
-          type: 'remove-section';
-          section: string;
-        }
-      | {
-          /** @constant */
-          type: 'move-section';
-          section: string;
-          page: string;
-          index: number;
-        }
-      | {
-          /** @constant */
-          type: 'edit-section';
-          section: string;
-          /** @enum {unknown} */
-          field: 'title' | 'purpose' | 'layout' | 'kept';
-          value: string;
-        }
-      | {
-          /** @constant */
-          type: 'edit-text';
-          section: string;
-          slot: string;
-          item: number | null;
-          text: string;
-        }
-      | {
-          /** @constant */
-          type: 'add-page';
-          title: string;
-          kind?: string;
-          parent?: string | null;
-          index?: number;
-        }
-      | {
-          /** @constant */
-          type: 'remove-page';
-          page: string;
-        }
-      | {
-          /** @constant */
-          type: 'move-page';
-          page: string;
-          parent: string | null;
-          index: number;
-        }
-      | {
-          /** @constant */
-          type: 'edit-page';
-          page: string;
-          /** @enum {unknown} */
-          field: 'title' | 'slug' | 'navigation' | 'purpose';
-          value: string;
-        }
-      | {
-          /** @constant */
-          type: 'add-fact';
-          kind: string;
-          value: string;
-          quote?: components['schemas']['Quote'];
-        }
-      | {
-          /** @constant */
-          type: 'correct-fact';
-          fact: string;
-          value: string;
-        }
-      | {
-          /** @constant */
-          type: 'strike-fact';
-          fact: string;
-          struck: boolean;
-        }
-      | {
-          /** @constant */
-          type: 'skip-question';
-          question: string;
-          skipped: boolean;
-        }
-      | {
-          /** @constant */
-          type: 'rename-project';
-          name: string;
+    schemas: {
+        Problem: {
+            type: string;
+            title: string;
+            status: number;
+            detail: string;
+            revision?: number;
         };
-    Slot: {
-      slot: string;
-      item: number | null;
-      role: string;
-      /** @enum {string} */
-      status: 'drafted' | 'edited' | 'to-supply';
-      text: string;
-      x: number;
-      y: number;
-      width: number;
-      height: number;
-      size: number;
-      weight: number;
-      lineHeight: number;
-      lines: number;
-      align: string;
-      media: boolean;
-    };
-    SectionDrawing: {
-      section: string;
-      width: number;
-      height: number;
-      svg: string;
-      slots: components['schemas']['Slot'][];
-    };
-    LayoutChoice: {
-      id: string;
-      label: string;
-      weight: string;
-      thumbnail: string;
-    };
-    Round: {
-      number: number;
-      revision: number;
-      madeAt: string;
-      expiresAt: string | null;
-      openedAt: string | null;
-      open: boolean;
-      /** @description Only when the link was just made */
-      link: string | null;
-    };
-    Comment: {
-      id: number;
-      round: number;
-      page: string;
-      section: string;
-      /** @enum {string} */
-      side: 'client' | 'designer';
-      author: string;
-      text: string;
-      at: string;
-      doneAt: string | null;
-      answers: components['schemas']['Comment'][];
-    };
-    Review: {
-      rounds: components['schemas']['Round'][];
-      threads: components['schemas']['Comment'][];
-    };
-    Output: {
-      name: string;
-      label: string;
-      for: string;
-      bytes: number;
-      preview: string;
-    };
-    Kind: {
-      id: string;
-      label: string;
-      for: string;
-      belongs: string;
-      not: string;
-      needs: string;
-      frame?: boolean;
-    };
-    Choice: {
-      id: string;
-      label: string;
-      group?: string;
-    };
-    Catalogue: {
-      sectionKinds: components['schemas']['Kind'][];
-      pageKinds: components['schemas']['Kind'][];
-      factKinds: components['schemas']['Choice'][];
-      goals: components['schemas']['Choice'][];
-      features: components['schemas']['Choice'][];
-      tones: components['schemas']['Choice'][];
-      businessKinds: components['schemas']['Choice'][];
-    };
-    ClientRound: {
-      project: string;
-      number: number;
-      madeAt: string;
-      expiresAt: string | null;
-      designer: string;
-      pages: {
-        id: string;
-        title: string;
-        path: string;
-        depth: number;
-        purpose: string;
-        sections: {
-          id: string;
-          title: string;
-          purpose: string;
-          thumbnail: string;
-        }[];
-      }[];
-    };
-  };
-  responses: {
-    /** @description What went wrong */
-    Problem: {
-      headers: {
-        [name: string]: unknown;
-      };
-      content: {
-        'application/problem+json': components['schemas']['Problem'];
-      };
-    };
-    /** @description Who is signed in */
-    Account: {
-      headers: {
-        [name: string]: unknown;
-      };
-      content: {
-        'application/json': components['schemas']['Account'];
-      };
-    };
-    /** @description Made */
-    Created: {
-      headers: {
-        [name: string]: unknown;
-      };
-      content: {
-        'application/json': {
-          id: string;
+        Account: {
+            email: string;
+            name: string;
         };
-      };
+        ProjectRow: {
+            id: string;
+            name: string;
+            score: number;
+            pages: number;
+            round: number | null;
+            openComments: number;
+            stands: string;
+            /** @enum {string} */
+            turn: "client" | "designer";
+            changedAt: string;
+        };
+        Quote: {
+            source: string;
+            start: number;
+            length: number;
+        };
+        Reason: {
+            text: string;
+            facts: string[];
+        };
+        Source: {
+            id: string;
+            title: string;
+            kind: string;
+            text: string;
+        };
+        Fact: {
+            id: string;
+            kind: string;
+            label: string;
+            group: string;
+            value: string;
+            shown: string;
+            /** @enum {string} */
+            origin: "stated" | "inferred" | "entered";
+            certainty: number;
+            quote: components["schemas"]["Quote"] | null;
+            struck: boolean;
+            detail?: {
+                [key: string]: unknown;
+            };
+        };
+        Question: {
+            id: string;
+            kind: string;
+            text: string;
+            effect: string;
+            points: number;
+            suggestions: {
+                value: string;
+                label: string;
+            }[];
+        };
+        Score: {
+            total: number;
+            parts: {
+                name: string;
+                points: number;
+                of: number;
+            }[];
+        };
+        Brief: {
+            sources: components["schemas"]["Source"][];
+            facts: components["schemas"]["Fact"][];
+            questions: components["schemas"]["Question"][];
+            skipped: number;
+            score: components["schemas"]["Score"];
+        };
+        Section: {
+            id: string;
+            kind: string;
+            kindLabel: string;
+            frame: boolean;
+            title: string;
+            purpose: string;
+            layout: string;
+            layoutLabel: string;
+            shared: string | null;
+            kept: boolean;
+            reasons: components["schemas"]["Reason"][];
+            toSupply: number;
+            /** @description SVG, absent when it stands for a shared section */
+            thumbnail?: string;
+        };
+        Page: {
+            id: string;
+            kind: string;
+            kindLabel: string;
+            support: boolean;
+            parent: string | null;
+            title: string;
+            slug: string;
+            /** @enum {string} */
+            navigation: "main" | "footer" | "none";
+            repeats: boolean;
+            purpose: string;
+            reasons: components["schemas"]["Reason"][];
+            search: {
+                title: string;
+                description: string;
+                keyphrase: string;
+            };
+            sections: components["schemas"]["Section"][];
+        };
+        Finding: {
+            rule: string;
+            /** @enum {string} */
+            level: "error" | "warning" | "note";
+            where: string[];
+            text: string;
+        };
+        Figures: {
+            score: number;
+            pages: number;
+            counted: number;
+            wished: string | null;
+            covered: number;
+            toCover: number;
+            written: number;
+            toSupply: number;
+            words: number;
+            openComments: number;
+            outputs: number;
+            rounds: number;
+        };
+        State: {
+            name: string;
+            revision: number;
+            undo: string | null;
+            redo: string | null;
+            order: {
+                id: string;
+                path: string;
+                depth: number;
+            }[];
+            coverage: {
+                fact: string;
+                where: string[];
+            }[];
+            findings: components["schemas"]["Finding"][];
+            figures: components["schemas"]["Figures"];
+        };
+        Project: components["schemas"]["State"] & {
+            id: string;
+            language: string;
+            brief: components["schemas"]["Brief"];
+            pages: components["schemas"]["Page"][];
+            shared: components["schemas"]["Section"][];
+        };
+        Changed: components["schemas"]["State"] & {
+            brief?: components["schemas"]["Brief"];
+            pages: components["schemas"]["Page"][];
+            shared?: components["schemas"]["Section"][];
+        };
+        /** @description What the designer wants; the core decides what exactly happens. */
+        Action: {
+            /** @constant */
+            type: "plan";
+        } | {
+            /** @constant */
+            type: "add-section";
+            page: string;
+            index: number;
+            kind: string;
+        } | {
+            /** @constant */
+            type: "duplicate-section";
+            section: string;
+        } | {
+            /** @constant */
+            type: "remove-section";
+            section: string;
+        } | {
+            /** @constant */
+            type: "move-section";
+            section: string;
+            page: string;
+            index: number;
+        } | {
+            /** @constant */
+            type: "edit-section";
+            section: string;
+            /** @enum {unknown} */
+            field: "title" | "purpose" | "layout" | "kept";
+            value: string;
+        } | {
+            /** @constant */
+            type: "edit-text";
+            section: string;
+            slot: string;
+            item: number | null;
+            text: string;
+        } | {
+            /** @constant */
+            type: "add-page";
+            title: string;
+            kind?: string;
+            parent?: string | null;
+            index?: number;
+        } | {
+            /** @constant */
+            type: "remove-page";
+            page: string;
+        } | {
+            /** @constant */
+            type: "move-page";
+            page: string;
+            parent: string | null;
+            index: number;
+        } | {
+            /** @constant */
+            type: "edit-page";
+            page: string;
+            /** @enum {unknown} */
+            field: "title" | "slug" | "navigation" | "purpose";
+            value: string;
+        } | {
+            /** @constant */
+            type: "add-fact";
+            kind: string;
+            value: string;
+            quote?: components["schemas"]["Quote"];
+        } | {
+            /** @constant */
+            type: "correct-fact";
+            fact: string;
+            value: string;
+        } | {
+            /** @constant */
+            type: "strike-fact";
+            fact: string;
+            struck: boolean;
+        } | {
+            /** @constant */
+            type: "skip-question";
+            question: string;
+            skipped: boolean;
+        } | {
+            /** @constant */
+            type: "rename-project";
+            name: string;
+        };
+        Slot: {
+            slot: string;
+            item: number | null;
+            role: string;
+            /** @enum {string} */
+            status: "drafted" | "edited" | "to-supply";
+            text: string;
+            x: number;
+            y: number;
+            width: number;
+            height: number;
+            size: number;
+            weight: number;
+            lineHeight: number;
+            lines: number;
+            align: string;
+            media: boolean;
+        };
+        SectionDrawing: {
+            section: string;
+            width: number;
+            height: number;
+            svg: string;
+            slots: components["schemas"]["Slot"][];
+        };
+        LayoutChoice: {
+            id: string;
+            label: string;
+            weight: string;
+            thumbnail: string;
+        };
+        Round: {
+            number: number;
+            revision: number;
+            madeAt: string;
+            expiresAt: string | null;
+            openedAt: string | null;
+            open: boolean;
+            /** @description Only when the link was just made */
+            link: string | null;
+        };
+        Comment: {
+            id: number;
+            round: number;
+            page: string;
+            section: string;
+            /** @enum {string} */
+            side: "client" | "designer";
+            author: string;
+            text: string;
+            at: string;
+            doneAt: string | null;
+            answers: components["schemas"]["Comment"][];
+        };
+        Review: {
+            rounds: components["schemas"]["Round"][];
+            threads: components["schemas"]["Comment"][];
+        };
+        Output: {
+            name: string;
+            label: string;
+            for: string;
+            bytes: number;
+            preview: string;
+        };
+        Kind: {
+            id: string;
+            label: string;
+            for: string;
+            belongs: string;
+            not: string;
+            needs: string;
+            frame?: boolean;
+        };
+        Choice: {
+            id: string;
+            label: string;
+            group?: string;
+        };
+        Catalogue: {
+            sectionKinds: components["schemas"]["Kind"][];
+            pageKinds: components["schemas"]["Kind"][];
+            factKinds: components["schemas"]["Choice"][];
+            goals: components["schemas"]["Choice"][];
+            features: components["schemas"]["Choice"][];
+            tones: components["schemas"]["Choice"][];
+            businessKinds: components["schemas"]["Choice"][];
+        };
+        ClientRound: {
+            project: string;
+            number: number;
+            madeAt: string;
+            expiresAt: string | null;
+            designer: string;
+            pages: {
+                id: string;
+                title: string;
+                path: string;
+                depth: number;
+                purpose: string;
+                sections: {
+                    id: string;
+                    title: string;
+                    purpose: string;
+                    thumbnail: string;
+                }[];
+            }[];
+        };
     };
-    /** @description What differs now */
-    Changed: {
-      headers: {
-        [name: string]: unknown;
-      };
-      content: {
-        'application/json': components['schemas']['Changed'];
-      };
+    responses: {
+        /** @description What went wrong */
+        Problem: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/problem+json": components["schemas"]["Problem"];
+            };
+        };
+        /** @description Who is signed in */
+        Account: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/json": components["schemas"]["Account"];
+            };
+        };
+        /** @description Made */
+        Created: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/json": {
+                    id: string;
+                };
+            };
+        };
+        /** @description What differs now */
+        Changed: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/json": components["schemas"]["Changed"];
+            };
+        };
+        /** @description The drawn sections of a page */
+        Drawings: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/json": components["schemas"]["SectionDrawing"][];
+            };
+        };
+        /** @description The round */
+        Round: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/json": components["schemas"]["Round"];
+            };
+        };
+        /** @description The thread */
+        Comment: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/json": components["schemas"]["Comment"];
+            };
+        };
     };
-    /** @description The drawn sections of a page */
-    Drawings: {
-      headers: {
-        [name: string]: unknown;
-      };
-      content: {
-        'application/json': components['schemas']['SectionDrawing'][];
-      };
+    parameters: {
+        project: string;
+        page: string;
+        number: number;
+        comment: number;
+        token: string;
+        width: "desktop" | "tablet" | "phone";
     };
-    /** @description The round */
-    Round: {
-      headers: {
-        [name: string]: unknown;
-      };
-      content: {
-        'application/json': components['schemas']['Round'];
-      };
-    };
-    /** @description The thread */
-    Comment: {
-      headers: {
-        [name: string]: unknown;
-      };
-      content: {
-        'application/json': components['schemas']['Comment'];
-      };
-    };
-  };
-  parameters: {
-    project: string;
-    page: string;
-    number: number;
-    comment: number;
-    token: string;
-    width: 'desktop' | 'tablet' | 'phone';
-  };
-  requestBodies: never;
-  headers: never;
-  pathItems: never;
+    requestBodies: never;
+    headers: never;
+    pathItems: never;
 }
 export type $defs = Record<string, never>;
 export interface operations {
-  health: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description It runs */
-      200: {
-        headers: {
-          [name: string]: unknown;
+    health: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
         };
-        content: {
-          'application/json': {
-            status: string;
-          };
+        requestBody?: never;
+        responses: {
+            /** @description It runs */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        status: string;
+                    };
+                };
+            };
         };
-      };
     };
-  };
-  me: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      200: components['responses']['Account'];
-      default: components['responses']['Problem'];
-    };
-  };
-  signIn: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': {
-          email: string;
-          password: string;
+    me: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
         };
-      };
-    };
-    responses: {
-      200: components['responses']['Account'];
-      default: components['responses']['Problem'];
-    };
-  };
-  signOut: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description Signed out */
-      204: {
-        headers: {
-          [name: string]: unknown;
+        requestBody?: never;
+        responses: {
+            200: components["responses"]["Account"];
+            default: components["responses"]["Problem"];
         };
-        content?: never;
-      };
     };
-  };
-  register: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': {
-          name: string;
-          email: string;
-          password: string;
+    signIn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
         };
-      };
-    };
-    responses: {
-      201: components['responses']['Account'];
-      default: components['responses']['Problem'];
-    };
-  };
-  catalogue: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description What can be chosen */
-      200: {
-        headers: {
-          [name: string]: unknown;
+        requestBody: {
+            content: {
+                "application/json": {
+                    email: string;
+                    password: string;
+                };
+            };
         };
-        content: {
-          'application/json': components['schemas']['Catalogue'];
+        responses: {
+            200: components["responses"]["Account"];
+            default: components["responses"]["Problem"];
         };
-      };
-      default: components['responses']['Problem'];
     };
-  };
-  listProjects: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description Projects of the designer */
-      200: {
-        headers: {
-          [name: string]: unknown;
+    signOut: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
         };
-        content: {
-          'application/json': components['schemas']['ProjectRow'][];
+        requestBody?: never;
+        responses: {
+            /** @description Signed out */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
         };
-      };
-      default: components['responses']['Problem'];
     };
-  };
-  newProject: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': {
-          name?: string;
-          /** @description What the source is called */
-          title?: string;
-          brief?: string;
-          /** @description The bytes of a text file, base64; takes the place of brief */
-          file?: string;
+    register: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
         };
-      };
-    };
-    responses: {
-      201: components['responses']['Created'];
-      default: components['responses']['Problem'];
-    };
-  };
-  importProject: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': Record<string, never>;
-      };
-    };
-    responses: {
-      201: components['responses']['Created'];
-      default: components['responses']['Problem'];
-    };
-  };
-  showProject: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        project: components['parameters']['project'];
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description The project */
-      200: {
-        headers: {
-          [name: string]: unknown;
+        requestBody: {
+            content: {
+                "application/json": {
+                    name: string;
+                    email: string;
+                    password: string;
+                };
+            };
         };
-        content: {
-          'application/json': components['schemas']['Project'];
+        responses: {
+            201: components["responses"]["Account"];
+            default: components["responses"]["Problem"];
         };
-      };
-      default: components['responses']['Problem'];
     };
-  };
-  deleteProject: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        project: components['parameters']['project'];
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description Deleted */
-      204: {
-        headers: {
-          [name: string]: unknown;
+    catalogue: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
         };
-        content?: never;
-      };
-      default: components['responses']['Problem'];
-    };
-  };
-  change: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        project: components['parameters']['project'];
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': {
-          revision: number;
-          action: components['schemas']['Action'];
+        requestBody?: never;
+        responses: {
+            /** @description What can be chosen */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Catalogue"];
+                };
+            };
+            default: components["responses"]["Problem"];
         };
-      };
     };
-    responses: {
-      200: components['responses']['Changed'];
-      default: components['responses']['Problem'];
-    };
-  };
-  undo: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        project: components['parameters']['project'];
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      200: components['responses']['Changed'];
-      default: components['responses']['Problem'];
-    };
-  };
-  redo: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        project: components['parameters']['project'];
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      200: components['responses']['Changed'];
-      default: components['responses']['Problem'];
-    };
-  };
-  drawings: {
-    parameters: {
-      query?: {
-        width?: components['parameters']['width'];
-      };
-      header?: never;
-      path: {
-        project: components['parameters']['project'];
-        page: components['parameters']['page'];
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      200: components['responses']['Drawings'];
-      default: components['responses']['Problem'];
-    };
-  };
-  layouts: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        project: components['parameters']['project'];
-        section: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description The section in every layout of its kind */
-      200: {
-        headers: {
-          [name: string]: unknown;
+    listProjects: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
         };
-        content: {
-          'application/json': components['schemas']['LayoutChoice'][];
+        requestBody?: never;
+        responses: {
+            /** @description Projects of the designer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProjectRow"][];
+                };
+            };
+            default: components["responses"]["Problem"];
         };
-      };
-      default: components['responses']['Problem'];
     };
-  };
-  rounds: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        project: components['parameters']['project'];
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description Rounds and comments */
-      200: {
-        headers: {
-          [name: string]: unknown;
+    newProject: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
         };
-        content: {
-          'application/json': components['schemas']['Review'];
+        requestBody: {
+            content: {
+                "application/json": {
+                    name?: string;
+                    /** @description What the source is called */
+                    title?: string;
+                    brief?: string;
+                    /** @description The bytes of a text file, base64; takes the place of brief */
+                    file?: string;
+                };
+            };
         };
-      };
-      default: components['responses']['Problem'];
-    };
-  };
-  newRound: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        project: components['parameters']['project'];
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      201: components['responses']['Round'];
-      default: components['responses']['Problem'];
-    };
-  };
-  roundLink: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        project: components['parameters']['project'];
-        number: components['parameters']['number'];
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      200: components['responses']['Round'];
-      default: components['responses']['Problem'];
-    };
-  };
-  withdrawRound: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        project: components['parameters']['project'];
-        number: components['parameters']['number'];
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      200: components['responses']['Round'];
-      default: components['responses']['Problem'];
-    };
-  };
-  answerComment: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        project: components['parameters']['project'];
-        comment: components['parameters']['comment'];
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': {
-          text: string;
+        responses: {
+            201: components["responses"]["Created"];
+            default: components["responses"]["Problem"];
         };
-      };
     };
-    responses: {
-      201: components['responses']['Comment'];
-      default: components['responses']['Problem'];
-    };
-  };
-  commentDone: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        project: components['parameters']['project'];
-        comment: components['parameters']['comment'];
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': {
-          done: boolean;
+    importProject: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
         };
-      };
-    };
-    responses: {
-      200: components['responses']['Comment'];
-      default: components['responses']['Problem'];
-    };
-  };
-  exports: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        project: components['parameters']['project'];
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description The outputs with a preview */
-      200: {
-        headers: {
-          [name: string]: unknown;
+        requestBody: {
+            content: {
+                "application/json": Record<string, never>;
+            };
         };
-        content: {
-          'application/json': components['schemas']['Output'][];
+        responses: {
+            201: components["responses"]["Created"];
+            default: components["responses"]["Problem"];
         };
-      };
-      default: components['responses']['Problem'];
     };
-  };
-  export: {
-    parameters: {
-      query?: {
-        address?: string;
-      };
-      header?: never;
-      path: {
-        project: components['parameters']['project'];
-        format: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description The file */
-      200: {
-        headers: {
-          [name: string]: unknown;
+    showProject: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                project: components["parameters"]["project"];
+            };
+            cookie?: never;
         };
-        content?: never;
-      };
-      default: components['responses']['Problem'];
-    };
-  };
-  clientRound: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        token: components['parameters']['token'];
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description The round */
-      200: {
-        headers: {
-          [name: string]: unknown;
+        requestBody?: never;
+        responses: {
+            /** @description The project */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Project"];
+                };
+            };
+            default: components["responses"]["Problem"];
         };
-        content: {
-          'application/json': components['schemas']['ClientRound'];
+    };
+    deleteProject: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                project: components["parameters"]["project"];
+            };
+            cookie?: never;
         };
-      };
-      default: components['responses']['Problem'];
-    };
-  };
-  clientPage: {
-    parameters: {
-      query?: {
-        width?: components['parameters']['width'];
-      };
-      header?: never;
-      path: {
-        token: components['parameters']['token'];
-        page: components['parameters']['page'];
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      200: components['responses']['Drawings'];
-      default: components['responses']['Problem'];
-    };
-  };
-  clientComments: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        token: components['parameters']['token'];
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description The comments */
-      200: {
-        headers: {
-          [name: string]: unknown;
+        requestBody?: never;
+        responses: {
+            /** @description Deleted */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            default: components["responses"]["Problem"];
         };
-        content: {
-          'application/json': components['schemas']['Comment'][];
+    };
+    change: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                project: components["parameters"]["project"];
+            };
+            cookie?: never;
         };
-      };
-      default: components['responses']['Problem'];
-    };
-  };
-  clientComment: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        token: components['parameters']['token'];
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': {
-          section: string;
-          author: string;
-          text: string;
-          answers?: number | null;
+        requestBody: {
+            content: {
+                "application/json": {
+                    revision: number;
+                    action: components["schemas"]["Action"];
+                };
+            };
         };
-      };
+        responses: {
+            200: components["responses"]["Changed"];
+            default: components["responses"]["Problem"];
+        };
     };
-    responses: {
-      201: components['responses']['Comment'];
-      default: components['responses']['Problem'];
+    undo: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                project: components["parameters"]["project"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: components["responses"]["Changed"];
+            default: components["responses"]["Problem"];
+        };
     };
-  };
+    redo: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                project: components["parameters"]["project"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: components["responses"]["Changed"];
+            default: components["responses"]["Problem"];
+        };
+    };
+    drawings: {
+        parameters: {
+            query?: {
+                width?: components["parameters"]["width"];
+            };
+            header?: never;
+            path: {
+                project: components["parameters"]["project"];
+                page: components["parameters"]["page"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: components["responses"]["Drawings"];
+            default: components["responses"]["Problem"];
+        };
+    };
+    layouts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                project: components["parameters"]["project"];
+                section: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The section in every layout of its kind */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LayoutChoice"][];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    rounds: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                project: components["parameters"]["project"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Rounds and comments */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Review"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    newRound: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                project: components["parameters"]["project"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            201: components["responses"]["Round"];
+            default: components["responses"]["Problem"];
+        };
+    };
+    roundLink: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                project: components["parameters"]["project"];
+                number: components["parameters"]["number"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: components["responses"]["Round"];
+            default: components["responses"]["Problem"];
+        };
+    };
+    withdrawRound: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                project: components["parameters"]["project"];
+                number: components["parameters"]["number"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: components["responses"]["Round"];
+            default: components["responses"]["Problem"];
+        };
+    };
+    answerComment: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                project: components["parameters"]["project"];
+                comment: components["parameters"]["comment"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    text: string;
+                };
+            };
+        };
+        responses: {
+            201: components["responses"]["Comment"];
+            default: components["responses"]["Problem"];
+        };
+    };
+    commentDone: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                project: components["parameters"]["project"];
+                comment: components["parameters"]["comment"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    done: boolean;
+                };
+            };
+        };
+        responses: {
+            200: components["responses"]["Comment"];
+            default: components["responses"]["Problem"];
+        };
+    };
+    exports: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                project: components["parameters"]["project"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The outputs with a preview */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Output"][];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    export: {
+        parameters: {
+            query?: {
+                address?: string;
+            };
+            header?: never;
+            path: {
+                project: components["parameters"]["project"];
+                format: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The file */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    clientRound: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                token: components["parameters"]["token"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The round */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClientRound"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    clientPage: {
+        parameters: {
+            query?: {
+                width?: components["parameters"]["width"];
+            };
+            header?: never;
+            path: {
+                token: components["parameters"]["token"];
+                page: components["parameters"]["page"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: components["responses"]["Drawings"];
+            default: components["responses"]["Problem"];
+        };
+    };
+    clientComments: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                token: components["parameters"]["token"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The comments */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Comment"][];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    clientComment: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                token: components["parameters"]["token"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    section: string;
+                    author: string;
+                    text: string;
+                    answers?: number | null;
+                };
+            };
+        };
+        responses: {
+            201: components["responses"]["Comment"];
+            default: components["responses"]["Problem"];
+        };
+    };
 }
