@@ -62,7 +62,7 @@ export async function accessible(page: Page): Promise<void> {
     const { axe: tool } = window as unknown as {
       axe: {
         run: (
-          context: Document,
+          context: object,
           options: object,
         ) => Promise<{ violations: { id: string; nodes: { html: string; failureSummary?: string }[] }[] }>;
       };
