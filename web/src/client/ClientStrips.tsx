@@ -28,15 +28,15 @@ export function ClientStrips({ round, comments, onOpen }: Props) {
                     <span className="small said-count">{said === 1 ? '1 comment' : `${said} comments`}</span>
                   )}
                 </span>
-                <span className="client-cells">
-                  {page.sections.map((section) => (
-                    <span key={section.id} className="client-cell">
-                      <Drawn svg={section.thumbnail} />
-                      <span>{section.title}</span>
-                    </span>
-                  ))}
-                </span>
               </button>
+              <div className="client-cells" role="group" aria-label={`Parts of ${page.title}`} tabIndex={0}>
+                {page.sections.map((section) => (
+                  <span key={section.id} className="client-cell">
+                    <Drawn svg={section.thumbnail} />
+                    <span>{section.title}</span>
+                  </span>
+                ))}
+              </div>
             </li>
           );
         })}
