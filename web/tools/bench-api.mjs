@@ -26,7 +26,7 @@ const classes = Array.from(
   (_, i) =>
     `- Class ${String.fromCharCode(65 + (i % 26))}${i} (an hour by the water with somebody who knows it)`,
 ).join('\n');
-const brief = `# Marram Boatyard\nMarram Boatyard is a sailing club.\n\n## Services\n${classes}\n\n## Pages\n- Home\n- a page for each class\n- About\n- Contact\n`;
+const brief = `# Marram Boatyard\nMarram Boatyard is a sailing club. Each class needs its own page.\n\n## Services\n${classes}\n\n## Pages\n- Home\n- About\n- Contact\n`;
 
 const projects = [];
 for (let i = 0; i < CLIENTS; i++) {
