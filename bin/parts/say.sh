@@ -50,7 +50,7 @@ as() { # as USER command…: as that user, or as oneself when USER is empty
 
 port_taken() { (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
 
-alive() { [ -f "$1" ] && kill -0 "$(cat "$1")" 2>/dev/null; }
+alive() { [ -f "$1" ] && kill -0 "$(cat "$1" 2>/dev/null)" 2>/dev/null; }
 
 free_port() { # PORT INSTANCE
   if port_taken "$1" && ! alive "$var/run/$2-nginx.pid"; then

@@ -17,7 +17,7 @@ run_console() { # DATABASE command…
 
 application_prepare() { # DATABASE
   local now
-  now=$(find "$root/app/src" "$root/app/config" "$root/core/src" "$root/core/catalogue" "$root/composer.json" -type f | sort | xargs cat | cksum | cut -d' ' -f1)
+  now=$(find "$root/app/src" "$root/app/config" "$root/app/public" "$root/core/src" "$root/core/catalogue" "$root/composer.json" -type f | sort | xargs cat | cksum | cut -d' ' -f1)
   if [ "$(cat "$var/cache/.stamp" 2>/dev/null)" != "$now" ]; then
     rm -rf "$var/cache/prod"
     step "Preparing the application" run_console "$1" cache:warmup
@@ -33,6 +33,7 @@ server_start() { # INSTANCE PORT DATABASE
   local config="$run/$name"
   mkdir -p "$config/temp"
   cat >"$config/fpm.conf.new" <<TEXT
+; of the code $(cat "$var/cache/.stamp")
 [global]
 pid = $run/$name-fpm.pid
 error_log = $var/log/$name-fpm.log
@@ -112,7 +113,7 @@ TEXT
   local allow=''
   if [ "${web_user:-}" = root ]; then allow=-R; fi
   # shellcheck disable=SC2086
-  step "Starting php-fpm" php-fpm8.2 $allow -d opcache.memory_consumption=192 -d opcache.max_accelerated_files=20000 --fpm-config "$config/fpm.conf"
+  step "Starting php-fpm" php-fpm8.2 $allow -d opcache.memory_consumption=192 -d opcache.max_accelerated_files=20000 -d opcache.validate_timestamps=0 -d opcache.preload="$var/cache/prod/DunePocket_App_KernelProdContainer.preload.php" -d opcache.preload_user="${web_user:-$(id -un)}" --fpm-config "$config/fpm.conf"
   step "Starting nginx" /usr/sbin/nginx -c "$config/nginx.conf" -e "$var/log/$name-nginx.log"
   step "Waiting for an answer" wait_for "http://127.0.0.1:$port/api/health"
 }

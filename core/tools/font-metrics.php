@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-// Reads the advance widths of the shipped font (SIL Open Font License) into core/catalogue/font-metrics.json.
+// Reads the advance widths of the shipped font (SIL Open Font License) into core/catalogue/font-metrics.php.
 // Run after the font package changes: php core/tools/font-metrics.php
 
 require dirname(__DIR__, 2).'/vendor/autoload.php';
@@ -10,7 +10,7 @@ require dirname(__DIR__, 2).'/vendor/autoload.php';
 use FontLib\Font;
 
 $files = dirname(__DIR__, 2).'/web/node_modules/@fontsource/commissioner/files';
-$metrics = ['family' => 'Commissioner', 'unitsPerEm' => 0, 'weights' => []];
+$metrics = ['unitsPerEm' => 0, 'weights' => []];
 
 foreach ([400, 600, 700] as $weight) {
     $widths = [];
@@ -34,5 +34,9 @@ foreach ([400, 600, 700] as $weight) {
     $metrics['weights'][$weight] = $widths;
 }
 
-file_put_contents(dirname(__DIR__).'/catalogue/font-metrics.json', json_encode($metrics, \JSON_THROW_ON_ERROR)."\n");
+$lines = ["<?php\n", "// Made by core/tools/font-metrics.php.\n", "return ['unitsPerEm' => {$metrics['unitsPerEm']}, 'weights' => ["];
+foreach ($metrics['weights'] as $weight => $widths) {
+    $lines[] = "    $weight => [".implode(', ', array_map(static fn (int $code, int $advance): string => "$code => $advance", array_keys($widths), $widths)).'],';
+}
+file_put_contents(dirname(__DIR__).'/catalogue/font-metrics.php', implode("\n", $lines)."\n]];\n");
 printf("%d characters at %d weights\n", count($metrics['weights'][400]), count($metrics['weights']));

@@ -8,6 +8,7 @@ use Doctrine\ORM\EntityManagerInterface;
 use DunePocket\App\Api\JsonBody;
 use DunePocket\App\Entity\Designer;
 use DunePocket\App\Entity\ProjectRecord;
+use DunePocket\App\Project\ChecksPresenter;
 use DunePocket\App\Project\ProjectList;
 use DunePocket\App\Project\ProjectPresenter;
 use DunePocket\App\Project\ProjectStore;
@@ -69,6 +70,12 @@ final readonly class ProjectController
     public function show(ProjectRecord $project): Response
     {
         return new JsonResponse($this->presenter->whole($project, $this->store->load($project)));
+    }
+
+    #[Route('/api/projects/{project}/checks', name: 'checks', methods: 'GET')]
+    public function checks(ProjectRecord $project, ChecksPresenter $checks): Response
+    {
+        return new JsonResponse($checks->of($this->store->load($project), $project->revision));
     }
 
     #[Route('/api/projects/{project}', name: 'delete_project', methods: 'DELETE')]

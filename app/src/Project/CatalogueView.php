@@ -23,12 +23,12 @@ final readonly class CatalogueView
     public function toArray(): array
     {
         return [
-            'sectionKinds' => array_map(static fn (SectionKind $kind): array => ['id' => $kind->id, 'label' => $kind->label, 'for' => $kind->for, 'belongs' => $kind->belongs, 'not' => $kind->not, 'needs' => $kind->needs, 'frame' => $kind->frame], array_values($this->catalogue->sectionKinds)),
-            'pageKinds' => array_map(static fn (PageKind $kind): array => ['id' => $kind->id, 'label' => $kind->label, 'for' => $kind->for, 'belongs' => $kind->belongs, 'not' => $kind->not, 'needs' => $kind->needs], $this->catalogue->pageKinds->all()),
+            'sectionKinds' => array_map(static fn (SectionKind $kind): array => ['id' => $kind->id, 'label' => $kind->label, 'for' => $kind->for, 'belongs' => $kind->belongs, 'not' => $kind->not, 'needs' => $kind->needs, 'frame' => $kind->frame], array_values($this->catalogue->sectionKinds())),
+            'pageKinds' => array_map(static fn (PageKind $kind): array => ['id' => $kind->id, 'label' => $kind->label, 'for' => $kind->for, 'belongs' => $kind->belongs, 'not' => $kind->not, 'needs' => $kind->needs], $this->catalogue->pageKinds()->all()),
             'factKinds' => array_map(static fn (FactKind $kind): array => ['id' => $kind->value, 'label' => $kind->label(), 'group' => $kind->group()], FactKind::cases()),
-            'goals' => array_map(static fn (Goal $goal): array => ['id' => $goal->id, 'label' => $goal->label], array_values($this->catalogue->goals)),
-            'features' => array_map(static fn (Feature $feature): array => ['id' => $feature->id, 'label' => $feature->label], array_values($this->catalogue->features)),
-            'tones' => array_map(static fn (string $tone): array => ['id' => $tone, 'label' => ucfirst($tone)], $this->catalogue->tones),
+            'goals' => array_map(static fn (Goal $goal): array => ['id' => $goal->id, 'label' => $goal->label], array_values($this->catalogue->goals())),
+            'features' => array_map(static fn (Feature $feature): array => ['id' => $feature->id, 'label' => $feature->label], array_values($this->catalogue->features())),
+            'tones' => array_map(static fn (string $tone): array => ['id' => $tone, 'label' => ucfirst($tone)], $this->catalogue->tones()),
             'businessKinds' => array_map(static fn (BusinessKind $kind): array => ['id' => $kind->id, 'label' => ucfirst($kind->label)], $this->catalogue->businessKinds()),
         ];
     }

@@ -16,10 +16,6 @@ use DunePocket\Catalogue\Catalogue;
 use DunePocket\Exchange\Formats;
 use DunePocket\Plan\CopyLine;
 use DunePocket\Plan\CopyStatus;
-use DunePocket\Plan\Coverage;
-use DunePocket\Plan\CoverageItem;
-use DunePocket\Plan\Findings\Finding;
-use DunePocket\Plan\Findings\Inspector;
 use DunePocket\Plan\Page;
 use DunePocket\Plan\Plan;
 use DunePocket\Plan\Section;
@@ -33,8 +29,6 @@ final readonly class ProjectPresenter
         private Catalogue $catalogue,
         private ProjectStore $store,
         private Assessor $assessor,
-        private Coverage $coverage,
-        private Inspector $inspector,
         private Draughtsman $draughtsman,
         private CommentBook $comments,
         private Formats $formats,
@@ -61,7 +55,7 @@ final readonly class ProjectPresenter
         if ($before->brief !== $after->brief) {
             $changed['brief'] = $this->brief($after->brief);
         }
-        if ($before->plan->shared !== $after->plan->shared || $before->plan->pages !== $after->plan->pages) {
+        if ($this->resolvedShared($before->plan) != $this->resolvedShared($after->plan)) {
             $changed['shared'] = array_map(fn (Section $section): array => $this->shared($after->plan, $section), $after->plan->shared);
         }
 
@@ -74,8 +68,8 @@ final readonly class ProjectPresenter
         return [
             'id' => $page->id,
             'kind' => $page->kind,
-            'kindLabel' => $this->catalogue->pageKinds->has($page->kind) ? $this->catalogue->pageKinds->get($page->kind)->label : $page->kind,
-            'support' => $this->catalogue->pageKinds->has($page->kind) && $this->catalogue->pageKinds->get($page->kind)->support,
+            'kindLabel' => $this->catalogue->pageKinds()->has($page->kind) ? $this->catalogue->pageKinds()->get($page->kind)->label : $page->kind,
+            'support' => $this->catalogue->pageKinds()->has($page->kind) && $this->catalogue->pageKinds()->get($page->kind)->support,
             'parent' => $page->parent,
             'title' => $page->title,
             'slug' => $page->slug,
@@ -109,6 +103,12 @@ final readonly class ProjectPresenter
         return null === $section->shared ? $view + ['thumbnail' => $this->draughtsman->thumbnail($section)] : $view;
     }
 
+    /** @return list<Section> */
+    private function resolvedShared(Plan $plan): array
+    {
+        return array_map($plan->resolve(...), $plan->shared);
+    }
+
     /** @return array<string, mixed> */
     private function shared(Plan $plan, Section $section): array
     {
@@ -139,8 +139,8 @@ final readonly class ProjectPresenter
     private function shown(Fact $fact): string
     {
         $shown = match ($fact->kind) {
-            FactKind::Goal, FactKind::SecondaryGoal => $this->catalogue->goals[$fact->value]->label ?? $fact->value,
-            FactKind::Feature => $this->catalogue->features[$fact->value]->label ?? $fact->value,
+            FactKind::Goal, FactKind::SecondaryGoal => $this->catalogue->goals()[$fact->value]->label ?? $fact->value,
+            FactKind::Feature => $this->catalogue->features()[$fact->value]->label ?? $fact->value,
             FactKind::Tone, FactKind::BusinessKind => ucfirst($fact->value),
             default => $fact->value,
         };
@@ -153,7 +153,6 @@ final readonly class ProjectPresenter
     private function state(ProjectRecord $record, Project $project): array
     {
         $plan = $project->plan;
-        $coverage = array_map(static fn (CoverageItem $item): array => ['fact' => $item->fact->id, 'where' => $item->where], $this->coverage->of($plan, $project->brief));
         $lines = 0;
         $toSupply = 0;
         $words = 0;
@@ -166,22 +165,17 @@ final readonly class ProjectPresenter
                 }
             }
         }
-        $covered = \count(array_filter($coverage, static fn (array $item): bool => [] !== $item['where']));
 
         return [
             'name' => $project->name,
             'revision' => $record->revision,
             ...$this->store->steps($record),
             'order' => array_map(static fn (Page $page): array => ['id' => $page->id, 'path' => $plan->path($page), 'depth' => $plan->depth($page)], $plan->pages),
-            'coverage' => $coverage,
-            'findings' => array_map(static fn (Finding $finding): array => $finding->toArray(), $this->inspector->inspect($project)),
             'figures' => [
                 'score' => $record->score,
                 'pages' => \count($plan->pages),
-                'counted' => \count(array_filter($plan->pages, fn (Page $page): bool => !$this->catalogue->pageKinds->has($page->kind) || !$this->catalogue->pageKinds->get($page->kind)->support)),
+                'counted' => \count(array_filter($plan->pages, fn (Page $page): bool => !$this->catalogue->pageKinds()->has($page->kind) || !$this->catalogue->pageKinds()->get($page->kind)->support)),
                 'wished' => $project->brief->first(FactKind::PageCount)?->value,
-                'covered' => $covered,
-                'toCover' => \count($coverage),
                 'written' => 0 === $lines ? 0 : (int) round(100 * ($lines - $toSupply) / $lines),
                 'toSupply' => $toSupply,
                 'words' => $words,

@@ -131,10 +131,12 @@ final readonly class ProjectStore
         $undo = \array_slice($record->undoable, -1)[0] ?? null;
         $redo = \array_slice($record->redoable, -1)[0] ?? null;
 
-        return [
-            'undo' => null === $undo ? null : $this->find($record, $undo)?->title(),
-            'redo' => null === $redo ? null : $this->find($record, $redo)?->title(),
-        ];
+        $titles = [];
+        foreach ($this->entities->getRepository(ChangeRecord::class)->findBy(['project' => $record, 'revision' => array_filter([$undo, $redo])]) as $change) {
+            $titles[$change->revision()] = $change->title();
+        }
+
+        return ['undo' => $titles[$undo] ?? null, 'redo' => $titles[$redo] ?? null];
     }
 
     /**
@@ -147,8 +149,7 @@ final readonly class ProjectStore
     private function locked(ProjectRecord $record, callable $work): mixed
     {
         return $this->entities->wrapInTransaction(function () use ($record, $work): mixed {
-            $this->entities->lock($record, LockMode::PESSIMISTIC_WRITE);
-            $this->entities->refresh($record);
+            $this->entities->refresh($record, LockMode::PESSIMISTIC_WRITE);
 
             return $work();
         });

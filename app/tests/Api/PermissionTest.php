@@ -16,6 +16,7 @@ final class PermissionTest extends ApiTestCase
         return [
             'project' => ['GET', '/api/projects/ID', null, 200],
             'change' => ['POST', '/api/projects/ID/changes', ['revision' => 1, 'action' => ['type' => 'rename-project', 'name' => 'K']], 200],
+            'checks' => ['GET', '/api/projects/ID/checks', null, 200],
             'undo' => ['POST', '/api/projects/ID/undo', null, 200],
             'redo' => ['POST', '/api/projects/ID/redo', null, 200],
             'drawings' => ['GET', '/api/projects/ID/pages/p1/drawings', null, 200],

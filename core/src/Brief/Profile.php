@@ -30,7 +30,7 @@ final readonly class Profile
         $this->kind = $catalogue->businessKind(null === $kindFact ? null : ($kindFact->detail('kind') ?? $catalogue->businessKindNamed($kindFact->value)));
         $this->offerings = $brief->of(FactKind::Offering);
         $goal = $brief->first(FactKind::Goal)?->value;
-        $this->goal = null !== $goal && isset($catalogue->goals[$goal]) ? $goal : $this->kind->goal;
+        $this->goal = null !== $goal && isset($catalogue->goals()[$goal]) ? $goal : $this->kind->goal;
         $this->tones = array_map(static fn (Fact $fact): string => $fact->value, $brief->of(FactKind::Tone));
         $this->features = array_map(static fn (Fact $fact): string => $fact->value, $brief->of(FactKind::Feature));
     }

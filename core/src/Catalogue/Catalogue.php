@@ -7,49 +7,94 @@ namespace DunePocket\Catalogue;
 use DunePocket\Brief\FactKind;
 use DunePocket\Data\Node;
 
-/** What the trade knows, as values. Built from the decoded files of core/catalogue. */
-final readonly class Catalogue
+/** What the trade knows, as values made from the decoded files of core/catalogue; each part is made when it is first asked for. */
+final class Catalogue
 {
     public const GENERAL_BUSINESS = 'local-business';
 
-    public Cues $cues;
-    public PageKinds $pageKinds;
+    private ?Cues $cues = null;
+    private ?PageKinds $pageKinds = null;
+    private ?Phrasing $phrasing = null;
 
-    /** @var array<string, SectionKind> */
-    public array $sectionKinds;
+    /** @var array<string, SectionKind>|null */
+    private ?array $sectionKinds = null;
 
-    /** @var array<string, Layout> */
-    public array $layouts;
+    /** @var array<string, Layout> those made so far */
+    private array $layouts = [];
 
-    /** @var array<string, Goal> */
-    public array $goals;
+    /** @var array<string, Goal>|null */
+    private ?array $goals = null;
 
-    /** @var array<string, Feature> */
-    public array $features;
+    /** @var array<string, Feature>|null */
+    private ?array $features = null;
 
-    /** @var list<QuestionTemplate> */
-    public array $questions;
+    /** @var list<QuestionTemplate>|null */
+    private ?array $questions = null;
 
-    /** @var list<string> */
-    public array $tones;
+    /** @var array<string, BusinessKind>|null */
+    private ?array $businessKinds = null;
 
-    public Phrasing $phrasing;
-
-    /** @var array<string, BusinessKind> */
-    private array $businessKinds;
-
-    public function __construct(Node $data)
+    public function __construct(private readonly Node $data)
     {
-        $brief = $data->child('brief');
-        $this->cues = new Cues($brief->child('cues'), $brief->child('goals'), $brief->child('tones'), $brief->child('features'));
-        $this->pageKinds = new PageKinds(self::build($data->child('page-kinds'), PageKind::fromNode(...)), $data->strings('menu-order'));
-        $this->sectionKinds = self::build($data->child('section-kinds'), SectionKind::fromNode(...));
-        $this->layouts = self::build($data->child('layouts'), Layout::fromNode(...));
-        $this->businessKinds = self::build($data->child('business-kinds'), BusinessKind::fromNode(...));
-        $this->goals = self::build($brief->child('goals'), static fn (string $id, Node $node): Goal => new Goal($id, $node->string('label'), $node->string('noun'), $node->string('button'), $node->strings('target')));
-        $this->features = self::build($brief->child('features'), static fn (string $id, Node $node): Feature => new Feature($id, $node->string('label'), $node->optionalString('page'), $node->optionalString('section')));
-        $this->tones = array_keys($brief->map('tones'));
-        $this->questions = array_map(static fn (Node $node): QuestionTemplate => new QuestionTemplate(
+    }
+
+    public function cues(): Cues
+    {
+        $brief = $this->data->child('brief');
+
+        return $this->cues ??= new Cues($brief->child('cues'), $brief->child('goals'), $brief->child('tones'), $brief->child('features'));
+    }
+
+    public function pageKinds(): PageKinds
+    {
+        return $this->pageKinds ??= new PageKinds(self::build($this->data->child('page-kinds'), PageKind::fromNode(...)), $this->data->strings('menu-order'));
+    }
+
+    public function phrasing(): Phrasing
+    {
+        return $this->phrasing ??= new Phrasing($this->data->child('phrasing'), $this->data->child('reasons'));
+    }
+
+    /** @return array<string, SectionKind> */
+    public function sectionKinds(): array
+    {
+        return $this->sectionKinds ??= self::build($this->data->child('section-kinds'), SectionKind::fromNode(...));
+    }
+
+    /** @return list<Layout> */
+    public function layouts(): array
+    {
+        return array_map($this->layout(...), array_keys($this->data->raw('layouts')));
+    }
+
+    /** @return array<string, Goal> */
+    public function goals(): array
+    {
+        return $this->goals ??= self::build(
+            $this->data->child('brief')->child('goals'),
+            static fn (string $id, Node $node): Goal => new Goal($id, $node->string('label'), $node->string('noun'), $node->string('button'), $node->strings('target')),
+        );
+    }
+
+    /** @return array<string, Feature> */
+    public function features(): array
+    {
+        return $this->features ??= self::build(
+            $this->data->child('brief')->child('features'),
+            static fn (string $id, Node $node): Feature => new Feature($id, $node->string('label'), $node->optionalString('page'), $node->optionalString('section')),
+        );
+    }
+
+    /** @return list<string> */
+    public function tones(): array
+    {
+        return array_keys($this->data->child('brief')->raw('tones'));
+    }
+
+    /** @return list<QuestionTemplate> */
+    public function questions(): array
+    {
+        return $this->questions ??= array_map(static fn (Node $node): QuestionTemplate => new QuestionTemplate(
             $node->string('kind').($node->int('enough', 1) > 1 ? '-'.$node->int('enough') : ''),
             $node->enum('kind', FactKind::class),
             $node->string('part'),
@@ -58,31 +103,30 @@ final readonly class Catalogue
             $node->string('text'),
             $node->string('effect'),
             $node->optionalString('suggest'),
-        ), $brief->children('questions'));
-        $this->phrasing = new Phrasing($data->child('phrasing'), $data->child('reasons'));
+        ), $this->data->child('brief')->children('questions'));
     }
 
     /** @return list<BusinessKind> */
     public function businessKinds(): array
     {
-        return array_values($this->businessKinds);
+        return array_values($this->kindsOfBusiness());
     }
 
     /** The kind with this id; the general one when there is none. */
     public function businessKind(?string $id): BusinessKind
     {
-        return $this->businessKinds[$id ?? ''] ?? $this->businessKinds[self::GENERAL_BUSINESS];
+        return $this->kindsOfBusiness()[$id ?? ''] ?? $this->kindsOfBusiness()[self::GENERAL_BUSINESS];
     }
 
     /** The id of the kind of business a designer typed, or null: "Bakery" is "bakery", "dental practice" is "dentist". */
     public function businessKindNamed(string $words): ?string
     {
-        foreach ($this->businessKinds as $kind) {
+        foreach ($this->kindsOfBusiness() as $kind) {
             if (0 === strcasecmp($kind->label, trim($words)) || $kind->id === mb_strtolower(trim($words))) {
                 return $kind->id;
             }
         }
-        foreach ($this->businessKinds as $kind) {
+        foreach ($this->kindsOfBusiness() as $kind) {
             if (null !== $kind->names && 1 === preg_match($kind->names, $words)) {
                 return $kind->id;
             }
@@ -94,19 +138,32 @@ final readonly class Catalogue
     /** @throws UnknownKind */
     public function sectionKind(string $id): SectionKind
     {
-        return $this->sectionKinds[$id] ?? throw new UnknownKind(\sprintf('There is no section kind “%s”.', $id));
+        return $this->sectionKinds()[$id] ?? throw new UnknownKind(\sprintf('There is no section kind “%s”.', $id));
     }
 
     /** @throws UnknownKind */
     public function layout(string $id): Layout
     {
-        return $this->layouts[$id] ?? throw new UnknownKind(\sprintf('There is no layout “%s”.', $id));
+        return $this->layouts[$id] ??= $this->hasLayout($id) ? Layout::fromNode($id, $this->data->child('layouts')->child($id)) : throw new UnknownKind(\sprintf('There is no layout “%s”.', $id));
+    }
+
+    public function hasLayout(string $id): bool
+    {
+        return $this->data->child('layouts')->has($id);
     }
 
     /** @return list<Layout> */
     public function layoutsFor(string $sectionKind): array
     {
-        return array_values(array_filter($this->layouts, static fn (Layout $layout): bool => $layout->section === $sectionKind));
+        $ids = array_filter(array_keys($this->data->raw('layouts')), static fn (string $id): bool => str_starts_with($id, $sectionKind.'.'));
+
+        return array_map($this->layout(...), array_values($ids));
+    }
+
+    /** @return array<string, BusinessKind> */
+    private function kindsOfBusiness(): array
+    {
+        return $this->businessKinds ??= self::build($this->data->child('business-kinds'), BusinessKind::fromNode(...));
     }
 
     /**

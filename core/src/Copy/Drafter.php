@@ -34,12 +34,12 @@ final readonly class Drafter
 
     public function title(string $sectionKind, Subject $subject): string
     {
-        return $this->picker->text($this->catalogue->phrasing->titles($sectionKind, $subject->pageKind), $this->vocabulary($subject), $this->catalogue->sectionKind($sectionKind)->label);
+        return $this->picker->text($this->catalogue->phrasing()->titles($sectionKind, $subject->pageKind), $this->vocabulary($subject), $this->catalogue->sectionKind($sectionKind)->label);
     }
 
     public function purpose(string $sectionKind, Subject $subject): string
     {
-        return $this->picker->text($this->catalogue->phrasing->purposes($sectionKind, $subject->pageKind), $this->vocabulary($subject), $this->catalogue->sectionKind($sectionKind)->for.'.');
+        return $this->picker->text($this->catalogue->phrasing()->purposes($sectionKind, $subject->pageKind), $this->vocabulary($subject), $this->catalogue->sectionKind($sectionKind)->for.'.');
     }
 
     /** @param list<Line> $lines */
@@ -51,7 +51,7 @@ final readonly class Drafter
     /** @return array{string, string} search title and description */
     public function search(Subject $subject): array
     {
-        [$titles, $descriptions] = $this->catalogue->phrasing->search($subject->pageKind);
+        [$titles, $descriptions] = $this->catalogue->phrasing()->search($subject->pageKind);
         $words = $this->vocabulary($subject);
 
         return [$this->fitting($titles, $words, SearchLimits::TITLE), $this->fitting($descriptions, $words, SearchLimits::DESCRIPTION)];
@@ -61,7 +61,7 @@ final readonly class Drafter
     public function copy(string $sectionKind, Subject $subject): array
     {
         $kind = $this->catalogue->sectionKind($sectionKind);
-        $wording = $this->catalogue->phrasing->wording($sectionKind, $subject->pageKind);
+        $wording = $this->catalogue->phrasing()->wording($sectionKind, $subject->pageKind);
         if (null === $wording) {
             return [];
         }
@@ -138,7 +138,7 @@ final readonly class Drafter
             'questions' => array_map(fn (string $question): array => self::item($question, $this->answer($question, $subject)), $this->profile->kind->questions),
             'pictures' => array_map(self::item(...), [...$this->profile->kind->pictures, ...$this->profile->kind->pictures]),
             'areas' => array_map(self::item(...), $this->areas()),
-            'aspects' => array_map(self::item(...), $this->catalogue->phrasing->aspects),
+            'aspects' => array_map(self::item(...), $this->catalogue->phrasing()->aspects),
             'fields' => array_map(self::item(...), $wording->fields),
             'ancestors' => array_map(self::item(...), [...$subject->ancestors, $subject->title]),
             default => array_fill(0, self::NUMBER_OF_BLANKS[$wording->from] ?? 3, []),
@@ -163,8 +163,8 @@ final readonly class Drafter
     /** @return array<string, ?string> "Block of six £60" as name and price */
     private function price(Fact $fact): array
     {
-        $parts = preg_split($this->catalogue->cues->money, $fact->value) ?: [];
-        preg_match($this->catalogue->cues->money, $fact->value, $m);
+        $parts = preg_split($this->catalogue->cues()->money, $fact->value) ?: [];
+        preg_match($this->catalogue->cues()->money, $fact->value, $m);
 
         return self::item(rtrim($parts[0] ?? $fact->value, ' :–-')) + ['item_price' => $m[0] ?? null];
     }
@@ -177,7 +177,7 @@ final readonly class Drafter
 
     private function answer(string $question, Subject $subject): ?string
     {
-        foreach ($this->catalogue->phrasing->answers as [$pattern, $lines]) {
+        foreach ($this->catalogue->phrasing()->answers as [$pattern, $lines]) {
             if (1 === preg_match($pattern, $question)) {
                 return $this->picker->pick($lines, $this->vocabulary($subject))[0] ?? null;
             }

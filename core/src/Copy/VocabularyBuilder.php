@@ -27,7 +27,7 @@ final readonly class VocabularyBuilder
         $offerings = array_map(static fn (Fact $fact): string => $fact->value, $profile->offerings);
         $low = array_map(Typography::low(...), $offerings);
         $place = $value(FactKind::Location);
-        $cta = $kind->buttons[$profile->goal] ?? $this->catalogue->goals[$profile->goal]->button;
+        $cta = $kind->buttons[$profile->goal] ?? $this->catalogue->goals()[$profile->goal]->button;
         $area = array_map(static fn (Fact $fact): string => $fact->value, $brief->of(FactKind::AreaServed));
         $differentiator = $value(FactKind::Differentiator);
         $words = [
@@ -60,7 +60,7 @@ final readonly class VocabularyBuilder
             'count_steps' => [] === $kind->steps ? null : Typography::capital(Typography::number(\count($kind->steps))),
             'cta' => $cta,
             'cta_question' => "$cta?",
-            'goal_noun' => $this->catalogue->goals[$profile->goal]->noun,
+            'goal_noun' => $this->catalogue->goals()[$profile->goal]->noun,
             'phone' => $value(FactKind::ContactPhone),
             'email' => $value(FactKind::ContactEmail),
             'address' => $value(FactKind::ContactAddress),

@@ -9,7 +9,12 @@ namespace DunePocket\Data;
  */
 final readonly class Node
 {
-    public function __construct(private mixed $value, private string $path = '')
+    /**
+     * @param mixed      $value  decoded
+     * @param ?self      $parent the node it stands in
+     * @param int|string $key    under which it stands there
+     */
+    public function __construct(private mixed $value, private ?self $parent = null, private int|string $key = '')
     {
     }
 
@@ -32,14 +37,14 @@ final readonly class Node
 
     public function child(string $key): self
     {
-        return new self(\is_array($this->value) ? ($this->value[$key] ?? null) : null, '' === $this->path ? $key : $this->path.'.'.$key);
+        return new self(\is_array($this->value) ? ($this->value[$key] ?? null) : null, $this, $key);
     }
 
     public function string(string $key, ?string $default = null): string
     {
-        $child = $this->child($key);
+        $value = \is_array($this->value) ? ($this->value[$key] ?? $default) : $default;
 
-        return null === $child->value && null !== $default ? $default : $child->asString();
+        return \is_string($value) ? $value : $this->child($key)->asString();
     }
 
     public function optionalString(string $key): ?string
@@ -49,9 +54,9 @@ final readonly class Node
 
     public function int(string $key, ?int $default = null): int
     {
-        $child = $this->child($key);
+        $value = \is_array($this->value) ? ($this->value[$key] ?? $default) : $default;
 
-        return null === $child->value && null !== $default ? $default : $child->asInt();
+        return \is_int($value) ? $value : $this->child($key)->asInt();
     }
 
     public function optionalInt(string $key): ?int
@@ -71,7 +76,7 @@ final readonly class Node
 
     public function bool(string $key, ?bool $default = null): bool
     {
-        $value = $this->child($key)->value ?? $default;
+        $value = \is_array($this->value) ? ($this->value[$key] ?? $default) : $default;
         if (!\is_bool($value)) {
             throw $this->child($key)->mustBe('true or false');
         }
@@ -98,7 +103,7 @@ final readonly class Node
             throw $this->mustBe('a list');
         }
 
-        return array_map(fn (mixed $item, int $i): self => new self($item, $this->path."[$i]"), $this->value, array_keys($this->value));
+        return array_map(fn (mixed $item, int $i): self => new self($item, $this, $i), $this->value, array_keys($this->value));
     }
 
     /** @return array<string, self> */
@@ -115,7 +120,7 @@ final readonly class Node
         }
         $entries = [];
         foreach ($this->value as $key => $item) {
-            $entries[(string) $key] = new self($item, '' === $this->path ? (string) $key : $this->path.'.'.$key);
+            $entries[(string) $key] = new self($item, $this, (string) $key);
         }
 
         return $entries;
@@ -173,18 +178,23 @@ final readonly class Node
      */
     public function enum(string $key, string $enum): \BackedEnum
     {
-        $value = $this->child($key)->asString();
-        foreach ($enum::cases() as $case) {
-            if ($case->value === $value) {
-                return $case;
-            }
-        }
-
-        throw $this->child($key)->mustBe('one of '.implode(', ', array_map(static fn (\BackedEnum $case): string => (string) $case->value, $enum::cases())));
+        return $enum::tryFrom($this->string($key)) ?? throw $this->child($key)->mustBe('one of '.implode(', ', array_map(static fn (\BackedEnum $case): string => (string) $case->value, $enum::cases())));
     }
 
     private function mustBe(string $what): InvalidData
     {
-        return new InvalidData(\sprintf('%s must be %s.', '' === $this->path ? 'The document' : $this->path, $what));
+        return new InvalidData(\sprintf('%s must be %s.', null === $this->parent ? 'The document' : $this->path(), $what));
+    }
+
+    private function path(): string
+    {
+        $above = $this->parent?->path() ?? '';
+
+        return match (true) {
+            null === $this->parent => '',
+            \is_int($this->key) => $above."[$this->key]",
+            '' === $above => $this->key,
+            default => $above.'.'.$this->key,
+        };
     }
 }

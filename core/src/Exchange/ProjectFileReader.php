@@ -50,7 +50,7 @@ final readonly class ProjectFileReader
         }
         foreach ($plan->pages as $page) {
             $ids[] = $page->id;
-            if (!$this->catalogue->pageKinds->has($page->kind)) {
+            if (!$this->catalogue->pageKinds()->has($page->kind)) {
                 throw new InvalidData("Page {$page->id} has the unknown kind “{$page->kind}”.");
             }
             if (null !== $page->parent && (null === $plan->findPage($page->parent) || $plan->isWithin($page->parent, $page->id))) {
@@ -72,10 +72,10 @@ final readonly class ProjectFileReader
 
     private function verifySection(Section $section): void
     {
-        if (!isset($this->catalogue->sectionKinds[$section->kind])) {
+        if (!isset($this->catalogue->sectionKinds()[$section->kind])) {
             throw new InvalidData("Section {$section->id} has the unknown kind “{$section->kind}”.");
         }
-        if (!isset($this->catalogue->layouts[$section->layout]) || $this->catalogue->layouts[$section->layout]->section !== $section->kind) {
+        if (!$this->catalogue->hasLayout($section->layout) || $this->catalogue->layout($section->layout)->section !== $section->kind) {
             throw new InvalidData("Section {$section->id} has the layout “{$section->layout}”, which is not one for “{$section->kind}”.");
         }
     }

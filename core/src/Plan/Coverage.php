@@ -17,14 +17,17 @@ final readonly class Coverage
         FactKind::Proof, FactKind::Audience, FactKind::Location, FactKind::AreaServed, FactKind::ContactPhone, FactKind::ContactEmail,
         FactKind::ContactAddress, FactKind::OpeningHours, FactKind::Price, FactKind::Person, FactKind::Founded,
     ];
-    private const WORD = 4;
 
     public function __construct(private Catalogue $catalogue)
     {
     }
 
-    /** @return list<CoverageItem> in the order of the brief; empty while there is no plan */
-    public function of(Plan $plan, Brief $brief): array
+    /**
+     * @param FactKind ...$kinds of the facts to look for; those that a plan can answer when none is named
+     *
+     * @return list<CoverageItem> in the order of the brief; empty while there is no plan
+     */
+    public function of(Plan $plan, Brief $brief, FactKind ...$kinds): array
     {
         if ($plan->isEmpty()) {
             return [];
@@ -38,7 +41,7 @@ final readonly class Coverage
                 }
             }
             foreach ($page->sections as $section) {
-                $shown = $plan->resolve($section);
+                $shown = $plan->shown($section);
                 foreach ($shown->reasons as $reason) {
                     foreach ($reason->facts as $fact) {
                         $cited[$fact][] = $section->id;
@@ -47,10 +50,11 @@ final readonly class Coverage
                 $texts[$section->id] = mb_strtolower(implode("\n", array_map(static fn (CopyLine $line): string => CopyStatus::ToSupply === $line->status ? '' : $line->text, $shown->copy)));
             }
         }
+        $mentions = new Mentions($texts);
         $items = [];
         foreach ($brief->facts as $fact) {
-            if (\in_array($fact->kind, self::COUNTED, true)) {
-                $items[] = new CoverageItem($fact, $this->where($fact, $plan, $cited[$fact->id] ?? [], $texts));
+            if (\in_array($fact->kind, [] === $kinds ? self::COUNTED : $kinds, true)) {
+                $items[] = new CoverageItem($fact, $this->where($fact, $plan, $cited[$fact->id] ?? [], $mentions));
             }
         }
 
@@ -58,16 +62,15 @@ final readonly class Coverage
     }
 
     /**
-     * @param list<string>          $cited ids of what names the fact as its reason
-     * @param array<string, string> $texts copy by section
+     * @param list<string> $cited ids of what names the fact as its reason
      *
      * @return list<string>
      */
-    private function where(Fact $fact, Plan $plan, array $cited, array $texts): array
+    private function where(Fact $fact, Plan $plan, array $cited, Mentions $mentions): array
     {
-        $feature = FactKind::Feature === $fact->kind ? ($this->catalogue->features[$fact->value] ?? null) : null;
+        $feature = FactKind::Feature === $fact->kind ? ($this->catalogue->features()[$fact->value] ?? null) : null;
         $where = \in_array($fact->kind, [FactKind::PageRequest, FactKind::Goal, FactKind::SecondaryGoal, FactKind::Offering], true) ? $cited : [];
-        $goal = \in_array($fact->kind, [FactKind::Goal, FactKind::SecondaryGoal], true) ? ($this->catalogue->goals[$fact->value] ?? null) : null;
+        $goal = \in_array($fact->kind, [FactKind::Goal, FactKind::SecondaryGoal], true) ? ($this->catalogue->goals()[$fact->value] ?? null) : null;
         foreach ($plan->pages as $page) {
             if ((null !== $feature && $page->kind === $feature->page) || (null !== $goal && \in_array($page->kind, $goal->targets, true)) || (FactKind::PageRequest === $fact->kind && 0 === strcasecmp($page->title, $fact->value))) {
                 $where[] = $page->id;
@@ -79,32 +82,9 @@ final readonly class Coverage
             }
         }
         if (null === $feature && null === $goal && FactKind::PageRequest !== $fact->kind) {
-            array_push($where, ...$this->mentions($fact->value, $texts));
+            array_push($where, ...$mentions->of($fact->value));
         }
 
         return array_values(array_unique($where));
-    }
-
-    /**
-     * @param array<string, string> $texts
-     *
-     * @return list<string> sections that say it, or most of its words
-     */
-    private function mentions(string $value, array $texts): array
-    {
-        $value = mb_strtolower($value);
-        $words = array_values(array_filter(preg_split('/[^\p{L}\d£$€]+/u', $value) ?: [], static fn (string $word): bool => mb_strlen($word) >= self::WORD));
-        $where = [];
-        foreach ($texts as $id => $text) {
-            if ('' === $text) {
-                continue;
-            }
-            $found = \count(array_filter($words, static fn (string $word): bool => str_contains($text, $word)));
-            if (str_contains($text, $value) || (\count($words) > 1 && $found >= 0.75 * \count($words))) {
-                $where[] = $id;
-            }
-        }
-
-        return $where;
     }
 }

@@ -62,18 +62,25 @@ final readonly class Plan
         throw new UnknownElement('This section is not in the plan any more.');
     }
 
+    /** What stands for a section: the shared one, under its own id, or itself. */
+    public function shown(Section $section): Section
+    {
+        foreach (null === $section->shared ? [] : $this->shared as $shared) {
+            if ($shared->id === $section->shared) {
+                return new Section($section->id, $shared->kind, $shared->title, $shared->purpose, $shared->layout, $shared->id, $shared->kept, $shared->reasons, $shared->copy);
+            }
+        }
+
+        return $section;
+    }
+
     /**
-     * What is shown for a section: the shared one it stands for, under its own id, or itself. The entries of header
-     * and footer follow the pages and are never written down.
+     * What is shown for a section with the entries of header and footer, which follow the pages and are never
+     * written down.
      */
     public function resolve(Section $section): Section
     {
-        $shown = $section;
-        foreach (null === $section->shared ? [] : $this->shared as $shared) {
-            if ($shared->id === $section->shared) {
-                $shown = new Section($section->id, $shared->kind, $shared->title, $shared->purpose, $shared->layout, $shared->id, $shared->kept, $shared->reasons, $shared->copy);
-            }
-        }
+        $shown = $this->shown($section);
 
         return match ($shown->kind) {
             'site-header' => $shown->withCopy([...$shown->copy, ...$this->entries(Navigation::Main)]),

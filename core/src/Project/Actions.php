@@ -71,7 +71,7 @@ final readonly class Actions
 
     private function layoutExists(string $layout): void
     {
-        if (!isset($this->catalogue->layouts[$layout])) {
+        if (!$this->catalogue->hasLayout($layout)) {
             throw new InvalidChange('There is no such layout.');
         }
     }
@@ -79,7 +79,7 @@ final readonly class Actions
     private function addSection(Node $action, Project $project): Change
     {
         $kind = $action->string('kind');
-        if (!isset($this->catalogue->sectionKinds[$kind])) {
+        if (!isset($this->catalogue->sectionKinds()[$kind])) {
             throw new InvalidChange('There is no such kind of section.');
         }
         $page = $project->plan->page($action->string('page'));
@@ -100,13 +100,13 @@ final readonly class Actions
     private function addPage(Node $action, Project $project): Change
     {
         $title = Text::line($action->string('title'), 'A page needs a title.');
-        $kind = $action->string('kind', $this->catalogue->pageKinds->named($title) ?? 'page');
+        $kind = $action->string('kind', $this->catalogue->pageKinds()->named($title) ?? 'page');
         $parent = $action->optionalString('parent');
         if (null !== $parent) {
             $project->plan->page($parent);
         }
         try {
-            $this->catalogue->pageKinds->get($kind);
+            $this->catalogue->pageKinds()->get($kind);
         } catch (UnknownKind $e) {
             throw new InvalidChange($e->getMessage(), 0, $e);
         }
@@ -138,9 +138,9 @@ final readonly class Actions
     {
         $value = trim($action->string('value'));
         $allowed = match ($kind) {
-            FactKind::Goal, FactKind::SecondaryGoal => array_keys($this->catalogue->goals),
-            FactKind::Tone => $this->catalogue->tones,
-            FactKind::Feature => array_keys($this->catalogue->features),
+            FactKind::Goal, FactKind::SecondaryGoal => array_keys($this->catalogue->goals()),
+            FactKind::Tone => $this->catalogue->tones(),
+            FactKind::Feature => array_keys($this->catalogue->features()),
             default => null,
         };
         if (null !== $allowed && !\in_array($value, $allowed, true)) {
@@ -163,7 +163,7 @@ final readonly class Actions
             return null === $id ? ['kind' => '', 'schema' => $business->schema] : ['kind' => $business->id, 'schema' => $business->schema];
         }
         if (FactKind::PageRequest === $kind) {
-            return array_filter(['page' => $this->catalogue->pageKinds->named($value) ?? '']);
+            return array_filter(['page' => $this->catalogue->pageKinds()->named($value) ?? '']);
         }
 
         return [];

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace DunePocket\Wireframe;
 
-use DunePocket\Data\Node;
-
 /**
  * The advance widths of the shipped font, Commissioner (SIL Open Font License), as its own tables give them.
  * Kerning is switched off where the wireframes are drawn, so a line is as wide as the sum of its characters.
@@ -27,20 +25,15 @@ final class FontMetrics
 
     public static function shipped(): self
     {
-        return self::$shipped ??= self::fromFile(__DIR__.'/../../catalogue/font-metrics.json');
+        return self::$shipped ??= self::fromTable();
     }
 
-    private static function fromFile(string $path): self
+    private static function fromTable(): self
     {
-        $data = Node::fromJson((string) file_get_contents($path));
-        $weights = [];
-        foreach ($data->map('weights') as $weight => $advances) {
-            foreach ($advances->entries() as $code => $advance) {
-                $weights[(int) $weight][(int) $code] = $advance->asInt();
-            }
-        }
+        /** @var array{unitsPerEm: int, weights: array<int, array<int, int>>} $table */
+        $table = require __DIR__.'/../../catalogue/font-metrics.php';
 
-        return new self($data->int('unitsPerEm'), $weights);
+        return new self($table['unitsPerEm'], $table['weights']);
     }
 
     /**

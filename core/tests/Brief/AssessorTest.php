@@ -16,14 +16,14 @@ final class AssessorTest extends TestCase
 {
     public function testThePointsOfAllQuestionsMakeAHundred(): void
     {
-        self::assertSame(100, array_sum(array_map(static fn ($question): int => $question->points, Bench::catalogue()->questions)));
+        self::assertSame(100, array_sum(array_map(static fn ($question): int => $question->points, Bench::catalogue()->questions())));
     }
 
     public function testAnEmptyBriefScoresNothingAndAsksEverything(): void
     {
         $assessor = new Assessor(Bench::catalogue());
         self::assertSame(0, $assessor->score(new Brief())->total);
-        self::assertCount(\count(Bench::catalogue()->questions), $assessor->questions(new Brief()));
+        self::assertCount(\count(Bench::catalogue()->questions()), $assessor->questions(new Brief()));
     }
 
     public function testTheScoreIsWhatTheOpenQuestionsLeave(): void

@@ -66,10 +66,10 @@ final class PlannerTest extends TestCase
     public function testTheWishedNumberIsKeptByMerging(): void
     {
         $plan = Bench::planned(Bench::text('note.txt'))->plan;
-        $counted = array_filter($plan->pages, static fn (Page $page): bool => !Bench::catalogue()->pageKinds->get($page->kind)->support);
+        $counted = array_filter($plan->pages, static fn (Page $page): bool => !Bench::catalogue()->pageKinds()->get($page->kind)->support);
         self::assertLessThanOrEqual(5, \count($counted));
         $six = Bench::planned("We are a bakery called Crumb. We bake bread, buns and cakes. We'd like 6 pages.")->plan;
-        self::assertCount(6, array_filter($six->pages, static fn (Page $page): bool => !Bench::catalogue()->pageKinds->get($page->kind)->support));
+        self::assertCount(6, array_filter($six->pages, static fn (Page $page): bool => !Bench::catalogue()->pageKinds()->get($page->kind)->support));
     }
 
     public function testAFormBringsAPrivacyPageIntoTheFooter(): void
@@ -122,7 +122,7 @@ final class PlannerTest extends TestCase
                 self::assertNotEmpty($shown->reasons, $section->id);
                 self::assertMatchesRegularExpression('/[.?:]$/u', $shown->purpose);
                 self::assertStringNotContainsString('{', $shown->purpose);
-                self::assertArrayHasKey($shown->layout, Bench::catalogue()->layouts);
+                self::assertTrue(Bench::catalogue()->hasLayout($shown->layout));
                 foreach ($shown->reasons as $reason) {
                     self::assertSame([], array_diff($reason->facts, $facts));
                 }

@@ -50,8 +50,8 @@ final class ComposerTest extends TestCase
     /** @return iterable<string, array{string}> */
     public static function layouts(): iterable
     {
-        foreach (Bench::catalogue()->layouts as $id => $layout) {
-            yield $id => [$id];
+        foreach (Bench::catalogue()->layouts() as $layout) {
+            yield $layout->id => [$layout->id];
         }
     }
 

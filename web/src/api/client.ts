@@ -3,6 +3,7 @@ import type { components, paths } from './schema';
 
 export type Schemas = components['schemas'];
 export type Project = Schemas['Project'];
+export type Checks = Schemas['Checks'];
 export type Changed = Schemas['Changed'];
 export type Page = Schemas['Page'];
 export type Section = Schemas['Section'];

@@ -168,6 +168,24 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/projects/{project}/checks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                project: components["parameters"]["project"];
+            };
+            cookie?: never;
+        };
+        get: operations["checks"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/projects/{project}/undo": {
         parameters: {
             query?: never;
@@ -566,14 +584,21 @@ export interface components {
             pages: number;
             counted: number;
             wished: string | null;
-            covered: number;
-            toCover: number;
             written: number;
             toSupply: number;
             words: number;
             openComments: number;
             outputs: number;
             rounds: number;
+        };
+        /** @description What is computed from the whole plan, at this revision */
+        Checks: {
+            revision: number;
+            coverage: {
+                fact: string;
+                where: string[];
+            }[];
+            findings: components["schemas"]["Finding"][];
         };
         State: {
             name: string;
@@ -585,11 +610,6 @@ export interface components {
                 path: string;
                 depth: number;
             }[];
-            coverage: {
-                fact: string;
-                where: string[];
-            }[];
-            findings: components["schemas"]["Finding"][];
             figures: components["schemas"]["Figures"];
         };
         Project: components["schemas"]["State"] & {
@@ -1122,6 +1142,29 @@ export interface operations {
         };
         responses: {
             200: components["responses"]["Changed"];
+            default: components["responses"]["Problem"];
+        };
+    };
+    checks: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                project: components["parameters"]["project"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Coverage and findings */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Checks"];
+                };
+            };
             default: components["responses"]["Problem"];
         };
     };

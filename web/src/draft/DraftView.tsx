@@ -17,7 +17,7 @@ const FOLD: Record<Width, [number, number]> = {
 
 /** One page at true proportions; click a text and type. */
 export function DraftView() {
-  const { project, selection, select } = useWorkbench();
+  const { project, checks, selection, select } = useWorkbench();
   const { page: pageId } = useParams();
   const navigate = useNavigate();
   const [width, setWidth] = useState<Width>('desktop');
@@ -64,7 +64,7 @@ export function DraftView() {
   const height = (drawings.data ?? []).reduce((sum, one) => sum + one.height, 0);
   const index = project.pages.indexOf(page);
   const section = page.sections.find((one) => one.id === selection?.section);
-  const problems = project.findings.filter((finding) => finding.where[0] === page.id);
+  const problems = checks.findings.filter((finding) => finding.where[0] === page.id);
   return (
     <main className="draft">
       <div className="draft-bar">

@@ -3,8 +3,9 @@ import { useWorkbench } from '../project/context';
 
 /** What the brief asks for and where it is answered, the findings, the pages against the wished number. */
 export function PlanBar({ onAddPage }: { onAddPage: () => void }) {
-  const { project, act, select } = useWorkbench();
-  const { figures, findings, coverage } = project;
+  const { project, checks, act, select } = useWorkbench();
+  const { figures } = project;
+  const { findings, coverage } = checks;
   const facts = new Map(project.brief.facts.map((fact) => [fact.id, fact]));
   const nowhere = coverage.filter((item) => item.where.length === 0);
   const first = nowhere[0] && facts.get(nowhere[0].fact);
@@ -47,10 +48,14 @@ export function PlanBar({ onAddPage }: { onAddPage: () => void }) {
         <button className="plain covered">
           <span>Brief covered</span>
           <span className="bar-line" aria-hidden="true">
-            <span style={{ width: `${(100 * figures.covered) / Math.max(1, figures.toCover)}%` }} />
+            <span
+              style={{
+                width: `${(100 * (coverage.length - nowhere.length)) / Math.max(1, coverage.length)}%`,
+              }}
+            />
           </span>
           <span>
-            {figures.covered} of {figures.toCover}
+            {coverage.length - nowhere.length} of {coverage.length}
           </span>
         </button>
       </Popover>

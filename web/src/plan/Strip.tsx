@@ -22,7 +22,7 @@ const NAVIGATION = { main: 'menu', footer: 'footer', none: 'no menu' } as const;
 
 /** One page as a row: its sections from left to right in reading order. */
 export function Strip({ page, path, depth, landing, selected, renaming, onRename, onRenamed, onAdd }: Props) {
-  const { project, act, select } = useWorkbench();
+  const { project, checks, act, select } = useWorkbench();
   const { setNodeRef: setHead, listeners: headListeners } = useDraggable({
     id: `page-${page.id}`,
     data: { page: page.id },
@@ -30,7 +30,7 @@ export function Strip({ page, path, depth, landing, selected, renaming, onRename
   });
   const { setNodeRef: setDrop } = useDroppable({ id: `onto-${page.id}`, data: { page: page.id } });
   const { setNodeRef: setEnd } = useDroppable({ id: `end-${page.id}`, data: { page: page.id } });
-  const problems = project.findings.filter(
+  const problems = checks.findings.filter(
     (finding) => finding.level !== 'note' && finding.where[0] === page.id,
   ).length;
   const onPage = selected && !selected.section;

@@ -1,5 +1,5 @@
 import { NavLink } from 'react-router-dom';
-import type { Project } from '../api/client';
+import type { Checks, Project } from '../api/client';
 
 const STOPS = ['brief', 'plan', 'draft', 'review', 'hand-off'] as const;
 export type Stop = (typeof STOPS)[number];
@@ -12,14 +12,18 @@ const NAMES: Record<Stop, string> = {
 };
 const AT = [90, 250, 410, 570, 730];
 
-function figure(stop: Stop, { figures }: Project): string {
+function covered({ coverage }: Checks): string {
+  if (coverage.length === 0) return '';
+  const answered = coverage.filter((item) => item.where.length > 0).length;
+  return `, ${Math.round((100 * answered) / coverage.length)} % covered`;
+}
+
+function figure(stop: Stop, { figures }: Project, checks: Checks): string {
   switch (stop) {
     case 'brief':
       return `${figures.score} of 100`;
     case 'plan':
-      return figures.pages
-        ? `${figures.pages} pages, ${Math.round((100 * figures.covered) / Math.max(1, figures.toCover))} % covered`
-        : 'not planned yet';
+      return figures.pages ? `${figures.pages} pages${covered(checks)}` : 'not planned yet';
     case 'draft':
       return figures.pages ? `${figures.written} % written` : '–';
     case 'review':
@@ -39,7 +43,7 @@ function line(crest: number): string {
   return path;
 }
 
-export function CourseLine({ project, at }: { project: Project; at: Stop }) {
+export function CourseLine({ project, checks, at }: { project: Project; checks: Checks; at: Stop }) {
   const crest = AT[STOPS.indexOf(at)] ?? 90;
   const path = line(crest);
   return (
@@ -60,7 +64,7 @@ export function CourseLine({ project, at }: { project: Project; at: Stop }) {
           <li key={stop}>
             <NavLink to={`/projects/${project.id}/${stop}`} aria-current={stop === at ? 'page' : undefined}>
               <b>{NAMES[stop]}</b>
-              <span>{figure(stop, project)}</span>
+              <span>{figure(stop, project, checks)}</span>
             </NavLink>
           </li>
         ))}

@@ -26,7 +26,7 @@ export default function ProjectFrame() {
   const [finding, setFinding] = useState(false);
   const [renaming, setRenaming] = useState<string | null>(null);
   const project = bench.query.data;
-  const { act, undo, redo } = bench;
+  const { act, undo, redo, checks } = bench;
 
   useKeys(
     useMemo(
@@ -47,8 +47,8 @@ export default function ProjectFrame() {
   );
 
   const workbench = useMemo<Workbench | null>(
-    () => (project ? { project, act, selection, select } : null),
-    [project, act, selection],
+    () => (project ? { project, checks, act, selection, select } : null),
+    [project, checks, act, selection],
   );
 
   if (bench.query.isPending) return <Waiting />;
@@ -77,7 +77,7 @@ export default function ProjectFrame() {
               {project.figures.rounds > 0 && ` · round ${project.figures.rounds} is with the client`}
             </span>
           </div>
-          <CourseLine project={project} at={stop} />
+          <CourseLine project={project} checks={checks} at={stop} />
           <div className="saving">
             <Saved state={bench.state} revision={project.revision} onRetry={bench.retry} />
             <span className="steps">

@@ -1,8 +1,10 @@
 import { createContext, useContext } from 'react';
-import type { Action, Project, Section } from '../api/client';
+import type { Action, Checks, Project, Section } from '../api/client';
 
 export interface Workbench {
   project: Project;
+  /** As of the last change or the one before: they arrive a moment after a change is shown. */
+  checks: Checks;
   act: (action: Action) => void;
   /** Ids of what is selected: a page, or a section with its page. */
   selection: Selection | null;
@@ -15,6 +17,8 @@ export interface Selection {
 }
 
 export const WorkbenchContext = createContext<Workbench | null>(null);
+
+export const NO_CHECKS: Checks = { revision: 0, coverage: [], findings: [] };
 
 export function useWorkbench(): Workbench {
   const bench = useContext(WorkbenchContext);

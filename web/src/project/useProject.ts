@@ -1,7 +1,11 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query';
 import { App } from 'antd';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { type Action, api, type Changed, Problem, type Project, said, unwrap } from '../api/client';
+import { NO_CHECKS } from './context';
+
+/** Milliseconds between two tries while the network is away. */
+const AGAIN_AFTER = 3000;
 
 export type SaveState = 'saved' | 'saving' | 'failed';
 type Step = { action: Action } | { step: 'undo' | 'redo' };
@@ -31,6 +35,13 @@ export function useProject(id: string) {
     queryKey: key,
     queryFn: () => unwrap(api.GET('/api/projects/{project}', { params: { path: { project: id } } })),
   });
+  const revision = query.data?.revision;
+  const checks = useQuery({
+    queryKey: ['checks', id, revision],
+    queryFn: () => unwrap(api.GET('/api/projects/{project}/checks', { params: { path: { project: id } } })),
+    enabled: revision !== undefined,
+    placeholderData: keepPreviousData,
+  });
   const [state, setState] = useState<SaveState>('saved');
   const waiting = useRef<Step[]>([]);
   const running = useRef(false);
@@ -52,7 +63,7 @@ export function useProject(id: string) {
   const drain = useCallback(async () => {
     if (running.current) return;
     running.current = true;
-    setState('saving');
+    setState((now) => (now === 'failed' ? 'failed' : 'saving'));
     while (waiting.current[0]) {
       const project = queries.getQueryData<Project>(key);
       if (!project) break;
@@ -95,14 +106,17 @@ export function useProject(id: string) {
     const again = () => void drain();
     window.addEventListener('beforeunload', keep);
     window.addEventListener('online', again);
+    const timer = state === 'failed' ? window.setInterval(again, AGAIN_AFTER) : undefined;
     return () => {
       window.removeEventListener('beforeunload', keep);
       window.removeEventListener('online', again);
+      window.clearInterval(timer);
     };
-  }, [drain]);
+  }, [drain, state]);
 
   return {
     query,
+    checks: checks.data ?? NO_CHECKS,
     state,
     act: useCallback((action: Action) => push({ action }), [push]),
     undo: useCallback(() => push({ step: 'undo' }), [push]),

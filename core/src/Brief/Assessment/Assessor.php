@@ -28,7 +28,7 @@ final readonly class Assessor
     public function questions(Brief $brief): array
     {
         $open = [];
-        foreach ($this->catalogue->questions as $template) {
+        foreach ($this->catalogue->questions() as $template) {
             $missing = $template->points - $this->earned($template, $brief);
             if ($missing > 0 && !\in_array($template->id, $brief->skipped, true)) {
                 $open[] = new Question('q-'.$template->id, $template->kind, $template->text, $template->effect, $missing, $this->suggestions($template));
@@ -42,7 +42,7 @@ final readonly class Assessor
     public function score(Brief $brief): Score
     {
         $parts = [];
-        foreach ($this->catalogue->questions as $template) {
+        foreach ($this->catalogue->questions() as $template) {
             $parts[$template->part] ??= ['name' => $template->part, 'points' => 0, 'of' => 0];
             $parts[$template->part]['points'] += $this->earned($template, $brief);
             $parts[$template->part]['of'] += $template->points;
@@ -75,8 +75,8 @@ final readonly class Assessor
     private function suggestions(QuestionTemplate $template): array
     {
         return match ($template->suggest) {
-            'goals' => array_map(static fn (Goal $goal): array => ['value' => $goal->id, 'label' => $goal->label], \array_slice(array_values($this->catalogue->goals), 0, 6)),
-            'tones' => array_map(static fn (string $tone): array => ['value' => $tone, 'label' => ucfirst($tone)], $this->catalogue->tones),
+            'goals' => array_map(static fn (Goal $goal): array => ['value' => $goal->id, 'label' => $goal->label], \array_slice(array_values($this->catalogue->goals()), 0, 6)),
+            'tones' => array_map(static fn (string $tone): array => ['value' => $tone, 'label' => ucfirst($tone)], $this->catalogue->tones()),
             default => [],
         };
     }

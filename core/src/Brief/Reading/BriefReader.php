@@ -21,7 +21,7 @@ final readonly class BriefReader
 
     public function __construct(Catalogue $catalogue)
     {
-        $cues = $catalogue->cues;
+        $cues = $catalogue->cues();
         $negation = new Negation($cues);
         $this->segmenter = new Segmenter($cues);
         $this->splitter = new SentenceSplitter();
@@ -34,7 +34,7 @@ final readonly class BriefReader
             new Recogniser\GoalRecogniser($cues, $negation),
             new Recogniser\ToneRecogniser($cues, $negation),
             new Recogniser\FeatureRecogniser($cues, $negation),
-            new Recogniser\PageRecogniser($cues, $negation, $catalogue->pageKinds),
+            new Recogniser\PageRecogniser($cues, $negation, $catalogue->pageKinds()),
         ];
     }
 

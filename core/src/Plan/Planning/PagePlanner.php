@@ -68,7 +68,7 @@ final class PagePlanner
     {
         foreach ($this->profile->brief->of(FactKind::PageRefusal) as $fact) {
             $this->refused[$this->key($fact->value)] = $fact;
-            $kind = $this->catalogue->pageKinds->named($fact->value) ?? (null === $fact->detail('feature') ? null : $this->catalogue->features[$fact->detail('feature')]->page ?? null);
+            $kind = $this->catalogue->pageKinds()->named($fact->value) ?? (null === $fact->detail('feature') ? null : $this->catalogue->features()[$fact->detail('feature')]->page ?? null);
             if (null !== $kind) {
                 $this->refused[$kind] = $fact;
             }
@@ -117,14 +117,14 @@ final class PagePlanner
             }
             $reason = new Reason('Asked for in the brief.', [$fact->id]);
             $offering = $this->offeringNamed($fact->value);
-            $kind = $fact->detail('page') ?? $this->catalogue->pageKinds->named($fact->value);
+            $kind = $fact->detail('page') ?? $this->catalogue->pageKinds()->named($fact->value);
             if (null !== $offering && (null === $kind || \in_array($kind, ['services', 'products', 'membership', 'location'], true)) && \count($this->profile->offerings) > 1) {
                 $kind = 'membership' === $kind ? 'membership' : 'service';
                 $this->add(new PageDraft($kind, $fact->value, new Reason('Asked for in the brief.', [$fact->id, $offering->id]), $offering, $fact->detail('description'), true, 90, $order + 1));
                 continue;
             }
             $kind ??= 'page';
-            $rank = $this->catalogue->pageKinds->get($kind)->rank;
+            $rank = $this->catalogue->pageKinds()->get($kind)->rank;
             $this->add(new PageDraft($kind, 'home' === $kind ? 'Home' : $fact->value, $reason, null, $fact->detail('description'), true, max(90, $rank), $order + 1));
         }
     }
@@ -155,7 +155,7 @@ final class PagePlanner
     private function features(): void
     {
         foreach ($this->profile->brief->of(FactKind::Feature) as $fact) {
-            $feature = $this->catalogue->features[$fact->value] ?? null;
+            $feature = $this->catalogue->features()[$fact->value] ?? null;
             if (null === $feature?->page) {
                 continue;
             }
@@ -171,9 +171,9 @@ final class PagePlanner
 
     private function goal(): void
     {
-        foreach ($this->catalogue->goals[$this->profile->goal]->targets as $target) {
+        foreach ($this->catalogue->goals()[$this->profile->goal]->targets as $target) {
             if ('contact' !== $target && (\in_array($target, $this->profile->kind->pages, true) || \in_array($this->profile->goal, ['donations', 'signups', 'bookings'], true)) && !\in_array($target, ['account', 'product', 'portfolio'], true) && !$this->isRefused($target, $target)) {
-                $this->add($this->draft($target, new Reason(\sprintf('The site is to bring %s, and this is where that happens.', $this->catalogue->goals[$this->profile->goal]->noun), $this->ids([FactKind::Goal]))));
+                $this->add($this->draft($target, new Reason(\sprintf('The site is to bring %s, and this is where that happens.', $this->catalogue->goals()[$this->profile->goal]->noun), $this->ids([FactKind::Goal]))));
 
                 return;
             }
@@ -259,13 +259,13 @@ final class PagePlanner
     private function merge(PageDraft $given): void
     {
         $this->drafts = array_values(array_filter($this->drafts, static fn (PageDraft $draft): bool => $draft !== $given));
-        $into = $this->catalogue->pageKinds->get($given->kind)->into ?? 'home';
+        $into = $this->catalogue->pageKinds()->get($given->kind)->into ?? 'home';
         $target = $this->first($into) ?? $this->first('home');
         if (null === $target) {
             return;
         }
         $target->reasons[] = new Reason(\sprintf('Takes up “%s”, to keep to the wished number of pages.', $given->title), $this->ids([FactKind::PageCount]));
-        foreach ($this->catalogue->pageKinds->get($given->kind)->recipe as $entry) {
+        foreach ($this->catalogue->pageKinds()->get($given->kind)->recipe as $entry) {
             $section = explode(' ', $entry)[0];
             if (!\in_array($section, ['page-intro', 'hero', 'call-to-action', 'related'], true)) {
                 $target->takenOver[] = $section;
@@ -285,7 +285,7 @@ final class PagePlanner
             }
             foreach ($behind as $kind) {
                 $draft = $this->draft($kind, new Reason(\sprintf('Stands behind “%s” and is drawn once.', $front->title), $front->reasons[0]->facts));
-                if (!$this->catalogue->pageKinds->get($kind)->legal && \in_array($kind, ['article', 'product', 'project', 'event'], true)) {
+                if (!$this->catalogue->pageKinds()->get($kind)->legal && \in_array($kind, ['article', 'product', 'project', 'event'], true)) {
                     $draft->parent = $front;
                 }
                 $this->add($draft);
@@ -328,9 +328,9 @@ final class PagePlanner
         $complete = $this->isCompleteList();
         $top = array_values(array_filter($this->drafts, static fn (PageDraft $draft): bool => null === $draft->parent));
         $place = fn (PageDraft $draft): array => [
-            $this->catalogue->pageKinds->get($draft->kind)->support ? 2 : ('privacy' === $draft->kind ? 1 : 0),
+            $this->catalogue->pageKinds()->get($draft->kind)->support ? 2 : ('privacy' === $draft->kind ? 1 : 0),
             'home' === $draft->kind ? 0 : ('contact' === $draft->kind ? 2 : 1),
-            $complete && $draft->order > 0 ? $draft->order : $this->catalogue->pageKinds->menuPlace($draft->kind),
+            $complete && $draft->order > 0 ? $draft->order : $this->catalogue->pageKinds()->menuPlace($draft->kind),
             $draft->order,
         ];
         usort($top, static fn (PageDraft $a, PageDraft $b): int => $place($a) <=> $place($b));
@@ -349,7 +349,7 @@ final class PagePlanner
 
     private function draft(string $kind, Reason $reason): PageDraft
     {
-        $page = $this->catalogue->pageKinds->get($kind);
+        $page = $this->catalogue->pageKinds()->get($kind);
         $title = match ($kind) {
             'services' => Typography::capital($this->profile->kind->offerings),
             'products' => 'sales' === $this->profile->goal || $this->profile->wants('shop') ? 'Shop' : Typography::capital($this->profile->kind->offerings),
@@ -375,7 +375,7 @@ final class PagePlanner
     /** Pages that count against a wished number. */
     private function count(): int
     {
-        return \count(array_filter($this->drafts, fn (PageDraft $draft): bool => !$this->catalogue->pageKinds->get($draft->kind)->support));
+        return \count(array_filter($this->drafts, fn (PageDraft $draft): bool => !$this->catalogue->pageKinds()->get($draft->kind)->support));
     }
 
     private function hasGoal(string ...$goals): bool

@@ -69,9 +69,9 @@ final readonly class Planner
             $kind,
             $title,
             Slug::free(Slug::of($title), $taken),
-            Navigation::from($this->catalogue->pageKinds->get($kind)->navigation),
-            $this->catalogue->pageKinds->get($kind)->repeats,
-            $this->catalogue->pageKinds->get($kind)->for.'.',
+            Navigation::from($this->catalogue->pageKinds()->get($kind)->navigation),
+            $this->catalogue->pageKinds()->get($kind)->repeats,
+            $this->catalogue->pageKinds()->get($kind)->for.'.',
             $draft->reasons,
             $this->search($drafter, $subject, $profile),
             $this->framed($sections, $id, $plan->shared),
@@ -115,7 +115,7 @@ final readonly class Planner
                 $draft->title,
                 $slug,
                 $navigation[spl_object_id($draft)],
-                $this->catalogue->pageKinds->get($draft->kind)->repeats,
+                $this->catalogue->pageKinds()->get($draft->kind)->repeats,
                 $this->purpose($draft, $profile),
                 $draft->reasons,
                 $this->search($drafter, $subject, $profile),
@@ -193,7 +193,7 @@ final readonly class Planner
     {
         $navigation = [];
         foreach ($drafts as $draft) {
-            $kind = $this->catalogue->pageKinds->get($draft->kind);
+            $kind = $this->catalogue->pageKinds()->get($draft->kind);
             $navigation[spl_object_id($draft)] = $draft->asked && 'none' === $kind->navigation && !$kind->support ? Navigation::Footer : Navigation::from($kind->navigation);
         }
         $menu = array_values(array_filter($drafts, static fn (PageDraft $draft): bool => null === $draft->parent && 'home' !== $draft->kind && Navigation::Main === $navigation[spl_object_id($draft)]));
@@ -225,7 +225,7 @@ final readonly class Planner
         if (null !== $draft->about && mb_strlen($draft->about) < 120) {
             return Typography::sentence(Typography::capital($draft->about).'.');
         }
-        $for = $this->catalogue->pageKinds->get($draft->kind)->for;
+        $for = $this->catalogue->pageKinds()->get($draft->kind)->for;
 
         return null !== $draft->subject ? Typography::sentence(\sprintf('Gives “%s” room to answer what %s want to know.', $draft->title, $profile->kind->customers)) : $for.'.';
     }

@@ -34,7 +34,7 @@ final readonly class SectionPlanner
      */
     public function kinds(PageDraft $page): array
     {
-        $recipe = 'home' === $page->kind ? $this->profile->kind->home : $this->catalogue->pageKinds->get($page->kind)->recipe;
+        $recipe = 'home' === $page->kind ? $this->profile->kind->home : $this->catalogue->pageKinds()->get($page->kind)->recipe;
         $kinds = [];
         foreach ($recipe as $entry) {
             [$kind, $condition] = [...explode(' if ', $entry, 2), ''];
@@ -61,7 +61,7 @@ final readonly class SectionPlanner
             reasons: $this->reasons($kind, $subject, $facts),
             copy: $this->drafter->copy($kind, $subject),
         );
-        $above = null === $before || !isset($this->catalogue->layouts[$before->layout]) ? null : $this->catalogue->layout($before->layout);
+        $above = null === $before || !$this->catalogue->hasLayout($before->layout) ? null : $this->catalogue->layout($before->layout);
 
         return $section->withLayout($this->layouts->choose($section, $above, $turn));
     }
@@ -73,7 +73,7 @@ final readonly class SectionPlanner
      */
     public function reasons(string $kind, Subject $subject, array $facts = []): array
     {
-        [$lines, $factKinds] = $this->catalogue->phrasing->reason($kind);
+        [$lines, $factKinds] = $this->catalogue->phrasing()->reason($kind);
         $ids = $facts;
         if (null !== $subject->fact) {
             $ids[] = $subject->fact->id;
@@ -81,7 +81,7 @@ final readonly class SectionPlanner
             foreach ($factKinds as $factKind) {
                 $of = $this->profile->brief->of($factKind);
                 if (FactKind::Feature === $factKind) {
-                    $of = array_filter($of, fn (Fact $fact): bool => $kind === ($this->catalogue->features[$fact->value]->section ?? null));
+                    $of = array_filter($of, fn (Fact $fact): bool => $kind === ($this->catalogue->features()[$fact->value]->section ?? null));
                 }
                 array_push($ids, ...array_map(static fn (Fact $fact): string => $fact->id, array_values($of)));
             }
@@ -103,7 +103,7 @@ final readonly class SectionPlanner
             return $kinds;
         }
         foreach ($this->profile->features as $id) {
-            $feature = $this->catalogue->features[$id] ?? null;
+            $feature = $this->catalogue->features()[$id] ?? null;
             $section = $feature?->section;
             if (null === $section || \in_array($section, $kinds, true) || \in_array($section, $this->profile->kind->never, true) || \in_array($section, ['contact-form', 'quote-form', 'product-grid', 'account', 'search-results', 'donation', 'booking', 'team', 'download', 'jobs', 'areas'], true)) {
                 continue;

@@ -21,7 +21,7 @@ final readonly class AvoidedWord implements Rule
         $words = $profile->brief->of(FactKind::AvoidWord);
         foreach ([] === $words ? [] : $plan->pages as $page) {
             foreach ($page->sections as $section) {
-                foreach ($plan->resolve($section)->copy as $line) {
+                foreach ($plan->shown($section)->copy as $line) {
                     foreach (CopyStatus::ToSupply === $line->status ? [] : $words as $word) {
                         if (LinePicker::holds($line->text, $word->value)) {
                             yield new Finding('avoided-word', Level::Error, [$page->id, $section->id], \sprintf('The client does not want to read “%s”; it stands in “%s”. Reword it.', $word->value, mb_strimwidth($line->text, 0, 60, '…')));

@@ -24,7 +24,7 @@ final readonly class PageCountMissed implements Rule
         if (null === $range || $plan->isEmpty()) {
             return;
         }
-        $count = \count(array_filter($plan->pages, fn ($page): bool => !$this->catalogue->pageKinds->has($page->kind) || !$this->catalogue->pageKinds->get($page->kind)->support));
+        $count = \count(array_filter($plan->pages, fn ($page): bool => !$this->catalogue->pageKinds()->has($page->kind) || !$this->catalogue->pageKinds()->get($page->kind)->support));
         if ($count < $range->min || $count > $range->max) {
             yield new Finding('page-count', Level::Warning, [], \sprintf('The brief wants %s pages; the plan has %d, the supporting ones aside. Ask the client, or %s some.', $range, $count, $count > $range->max ? 'join' : 'add'));
         }

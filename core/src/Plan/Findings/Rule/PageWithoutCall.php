@@ -23,7 +23,7 @@ final readonly class PageWithoutCall implements Rule
     public function check(Plan $plan, Profile $profile): iterable
     {
         foreach ($plan->pages as $page) {
-            $kind = $this->catalogue->pageKinds->has($page->kind) ? $this->catalogue->pageKinds->get($page->kind) : null;
+            $kind = $this->catalogue->pageKinds()->has($page->kind) ? $this->catalogue->pageKinds()->get($page->kind) : null;
             if (null !== $kind && ($kind->legal || $kind->support)) {
                 continue;
             }

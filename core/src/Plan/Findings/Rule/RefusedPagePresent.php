@@ -22,7 +22,7 @@ final readonly class RefusedPagePresent implements Rule
     public function check(Plan $plan, Profile $profile): iterable
     {
         foreach ($profile->brief->of(FactKind::PageRefusal) as $fact) {
-            $kind = $this->catalogue->pageKinds->named($fact->value);
+            $kind = $this->catalogue->pageKinds()->named($fact->value);
             foreach ($plan->pages as $page) {
                 if ((null !== $kind && $page->kind === $kind) || 0 === strcasecmp($page->title, $fact->value)) {
                     yield new Finding('refused-page', Level::Error, [$page->id], \sprintf('The client does not want “%s”. Delete the page, or strike out the refusal in the brief.', $fact->value));

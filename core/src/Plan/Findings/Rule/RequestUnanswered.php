@@ -25,8 +25,8 @@ final readonly class RequestUnanswered implements Rule
         if ($plan->isEmpty()) {
             return;
         }
-        foreach ((new Coverage($this->catalogue))->of($plan, $profile->brief) as $item) {
-            if (FactKind::PageRequest === $item->fact->kind && [] === $item->where) {
+        foreach ((new Coverage($this->catalogue))->of($plan, $profile->brief, FactKind::PageRequest) as $item) {
+            if ([] === $item->where) {
                 yield new Finding('request-unanswered', Level::Error, [], \sprintf('“%s” was asked for and is nowhere yet. Add the page, or strike out the request.', $item->fact->value));
             }
         }

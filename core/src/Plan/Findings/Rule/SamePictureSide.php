@@ -23,7 +23,8 @@ final readonly class SamePictureSide implements Rule
         foreach ($plan->pages as $page) {
             $before = null;
             foreach ($page->sections as $section) {
-                $layout = $this->catalogue->layouts[$plan->resolve($section)->layout] ?? null;
+                $shown = $plan->shown($section)->layout;
+                $layout = $this->catalogue->hasLayout($shown) ? $this->catalogue->layout($shown) : null;
                 if (null !== $layout && \in_array($layout->media, ['start', 'end'], true) && $before?->media === $layout->media) {
                     yield new Finding('same-picture-side', Level::Note, [$page->id, $section->id], \sprintf('“%s” has its picture on the same side as the section above. Choose another layout for one of them.', $section->title));
                 }

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DunePocket\App\Project;
+
+use DunePocket\Plan\Coverage;
+use DunePocket\Plan\CoverageItem;
+use DunePocket\Plan\Findings\Finding;
+use DunePocket\Plan\Findings\Inspector;
+use DunePocket\Project\Project;
+
+/** Shows what is computed from the whole plan; asked for apart, so that a change never waits for it. */
+final readonly class ChecksPresenter
+{
+    public function __construct(private Coverage $coverage, private Inspector $inspector)
+    {
+    }
+
+    /** @return array<string, mixed> */
+    public function of(Project $project, int $revision): array
+    {
+        return [
+            'revision' => $revision,
+            'coverage' => array_map(static fn (CoverageItem $item): array => ['fact' => $item->fact->id, 'where' => $item->where], $this->coverage->of($project->plan, $project->brief)),
+            'findings' => array_map(static fn (Finding $finding): array => $finding->toArray(), $this->inspector->inspect($project)),
+        ];
+    }
+}
