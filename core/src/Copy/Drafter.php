@@ -126,10 +126,10 @@ final readonly class Drafter
     {
         $items = match ($wording->from) {
             null => [],
-            'offerings' => array_map($this->offering(...), $this->profile->offerings),
+            'offerings' => array_map($this->offering(...), \array_slice($this->profile->offerings, 0, $wording->most)),
             'prices' => [...array_map($this->offering(...), $this->profile->offerings), ...array_map($this->price(...), $this->profile->brief->of(FactKind::Price))],
             'priced' => array_map($this->offering(...), array_values(array_filter($this->profile->offerings, static fn (Fact $fact): bool => null !== $fact->detail('price') && 1 === preg_match('/member|pass|plan|subscri|season|monthly|annual/i', $fact->value)))),
-            'siblings' => array_map($this->offering(...), array_values(array_filter($this->profile->offerings, static fn (Fact $fact): bool => $fact->id !== $subject->fact?->id))),
+            'siblings' => array_map($this->offering(...), $this->siblings($subject, $wording->most)),
             'subject' => null === $subject->fact ? [] : [$this->offering($subject->fact)],
             'differentiators' => array_map(static fn (Fact $fact): array => self::item(VocabularyBuilder::short($fact->value)), $this->profile->brief->of(FactKind::Differentiator)),
             'proofs' => array_map(static fn (Fact $fact): array => self::item($fact->value), $this->profile->brief->of(FactKind::Proof)),
@@ -149,6 +149,16 @@ final readonly class Drafter
         }
 
         return $items;
+    }
+
+    /** @return list<Fact> the offerings that follow the subject's, beginning anew after the last one */
+    private function siblings(Subject $subject, int $most): array
+    {
+        $at = array_search($subject->fact, $this->profile->offerings, true);
+        $offerings = false === $at ? $this->profile->offerings : \array_slice($this->profile->offerings, $at + 1, $most);
+        $missing = $most - \count($offerings);
+
+        return false === $at || $missing < 1 ? \array_slice($offerings, 0, $most) : [...$offerings, ...\array_slice($this->profile->offerings, 0, min($missing, $at))];
     }
 
     /** @return array<string, ?string> */

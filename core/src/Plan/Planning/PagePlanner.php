@@ -31,6 +31,9 @@ final class PagePlanner
     /** @var list<PageDraft> */
     private array $drafts = [];
 
+    /** @var array<string, string> bare names, as far as asked for */
+    private array $keys = [];
+
     /** @var array<string, Fact> refusals by the name or page kind they refuse */
     private array $refused = [];
 
@@ -398,6 +401,11 @@ final class PagePlanner
     }
 
     private function key(string $name): string
+    {
+        return $this->keys[$name] ??= self::bare($name);
+    }
+
+    private static function bare(string $name): string
     {
         $key = preg_replace('/^(?:the|our|my|an?)\s+|\s+pages?$/iu', '', mb_strtolower(trim($name))) ?? $name;
 
