@@ -25,7 +25,7 @@ prepare_folders() {
   local free
   free=$(df -Pk "$var" | awk 'NR == 2 { print $4 }')
   [ "$free" -gt 1500000 ] || fail "The disk is nearly full: $((free / 1024)) MB are free, about 1.5 GB are needed."
-  : >"$var/log/setup.log" || fail "The disk is full, or var/log cannot be written."
+  { : >"$var/log/setup.log"; } 2>/dev/null || fail "The folder var/log cannot be written. Check who owns the project's folder."
 }
 
 # The users that serve: unprivileged ones when started by root, as long as they can reach the project's folder.
