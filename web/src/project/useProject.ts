@@ -23,6 +23,10 @@ export function merge(project: Project, changed: Changed): Project {
   };
 }
 
+/** A change may arrive while an older answer is still on its way; that answer must not take it back. */
+const newer = (known: Project | undefined, found: Project): Project =>
+  known && known.revision > found.revision ? known : found;
+
 /**
  * A project and the way to change it. Changes go out one after the other, each on the revision the one before
  * left; when the network fails they wait and nothing typed is lost.
@@ -33,7 +37,10 @@ export function useProject(id: string) {
   const key = useMemo(() => ['project', id], [id]);
   const query = useQuery({
     queryKey: key,
-    queryFn: () => unwrap(api.GET('/api/projects/{project}', { params: { path: { project: id } } })),
+    queryFn: async () => {
+      const found = await unwrap(api.GET('/api/projects/{project}', { params: { path: { project: id } } }));
+      return newer(queries.getQueryData<Project>(key), found);
+    },
   });
   const revision = query.data?.revision;
   const checks = useQuery({
