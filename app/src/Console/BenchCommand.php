@@ -56,7 +56,7 @@ final class BenchCommand extends Command
     {
         $draughtsman = new Draughtsman($this->catalogue);
         foreach ($project->plan->pages as $page) {
-            foreach ($page->sections as $section) {
+            foreach ($page->sections() as $section) {
                 $draughtsman->svg($draughtsman->drawing($project->plan->resolve($section), Viewport::Desktop));
             }
         }

@@ -97,7 +97,7 @@ final class DemoCommand extends Command
 
     private function section(Page $page, string $kind): string
     {
-        foreach ($page->sections as $section) {
+        foreach ($page->sections() as $section) {
             if ($section->kind === $kind) {
                 return $section->id;
             }

@@ -8,6 +8,7 @@ use Doctrine\Common\Collections\ArrayCollection;
 use Doctrine\Common\Collections\Collection;
 use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
+use DunePocket\Plan\Page;
 
 /** A project as it is stored: the brief as JSON, the pages as rows of their own. */
 #[ORM\Entity]
@@ -86,10 +87,9 @@ class ProjectRecord
         return $this->pages->get($key);
     }
 
-    /** @param array<string, mixed> $data */
-    public function addPage(string $key, int $position, array $data): void
+    public function addPage(int $position, Page $page): void
     {
-        $this->pages->set($key, new PageRecord($this, $key, $position, $data));
+        $this->pages->set($page->id, new PageRecord($this, $page->id, $position, $page));
     }
 
     public function removePage(string $key): void

@@ -22,7 +22,7 @@ final readonly class DrawingPresenter
     /** @return list<array<string, mixed>> */
     public function page(Plan $plan, Page $page, Viewport $viewport): array
     {
-        return array_map(fn (Section $section): array => $this->section($plan, $section, $viewport), $page->sections);
+        return array_map(fn (Section $section): array => $this->section($plan, $section, $viewport), $page->sections());
     }
 
     /** @return array<string, mixed> */

@@ -78,7 +78,7 @@ final readonly class ProjectPresenter
             'purpose' => $page->purpose,
             'reasons' => array_map(static fn ($reason): array => $reason->toArray(), $page->reasons),
             'search' => $page->search->toArray(),
-            'sections' => array_map(fn (Section $section): array => $this->section($section), $page->sections),
+            'sections' => array_map(fn (Section $section): array => $this->section($section), $page->sections()),
         ];
     }
 
@@ -153,18 +153,7 @@ final readonly class ProjectPresenter
     private function state(ProjectRecord $record, Project $project): array
     {
         $plan = $project->plan;
-        $lines = 0;
-        $toSupply = 0;
-        $words = 0;
-        foreach ($plan->pages as $page) {
-            foreach ($page->sections as $section) {
-                foreach ($section->copy as $line) {
-                    ++$lines;
-                    $toSupply += CopyStatus::ToSupply === $line->status ? 1 : 0;
-                    $words += CopyStatus::ToSupply === $line->status ? 0 : str_word_count($line->text);
-                }
-            }
-        }
+        $copy = $plan->figures();
 
         return [
             'name' => $project->name,
@@ -176,9 +165,9 @@ final readonly class ProjectPresenter
                 'pages' => \count($plan->pages),
                 'counted' => \count(array_filter($plan->pages, fn (Page $page): bool => !$this->catalogue->pageKinds()->has($page->kind) || !$this->catalogue->pageKinds()->get($page->kind)->support)),
                 'wished' => $project->brief->first(FactKind::PageCount)?->value,
-                'written' => 0 === $lines ? 0 : (int) round(100 * ($lines - $toSupply) / $lines),
-                'toSupply' => $toSupply,
-                'words' => $words,
+                'written' => 0 === $copy->lines ? 0 : (int) round(100 * ($copy->lines - $copy->toSupply) / $copy->lines),
+                'toSupply' => $copy->toSupply,
+                'words' => $copy->words,
                 'openComments' => $this->comments->open($record),
                 'outputs' => $plan->isEmpty() ? 0 : \count($this->formats->all),
                 'rounds' => $this->comments->rounds($record),

@@ -56,7 +56,7 @@ final readonly class ProjectStore
             $record->name,
             Brief::fromNode(new Node($record->brief)),
             new Plan(
-                array_map(static fn (PageRecord $page): Page => Page::fromNode(new Node($page->data)), $record->pages()),
+                array_map(static fn (PageRecord $page): Page => $page->read(), $record->pages()),
                 array_map(static fn (array $section): Section => Section::fromNode(new Node($section)), $record->shared),
             ),
             $record->language,
@@ -234,12 +234,12 @@ final readonly class ProjectStore
             $kept[$page->id] = true;
             $row = $record->page($page->id);
             if (null === $row) {
-                $record->addPage($page->id, $position, $page->toArray());
+                $record->addPage($position, $page);
                 continue;
             }
             $row->position = $position;
             if ($before?->findPage($page->id) !== $page) {
-                $row->data = $page->toArray();
+                $row->write($page);
             }
         }
         foreach ($record->pages() as $row) {

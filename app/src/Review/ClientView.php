@@ -38,7 +38,7 @@ final readonly class ClientView
                     $shown = $plan->resolve($section);
 
                     return ['id' => $section->id, 'title' => $shown->title, 'purpose' => $shown->purpose, 'thumbnail' => $this->draughtsman->thumbnail($shown)];
-                }, $page->sections),
+                }, $page->sections()),
             ], $plan->pages),
         ];
     }

@@ -78,7 +78,7 @@ final readonly class MarkdownWriter implements ExportFormat
         if ('' !== $page->search->title) {
             $parts[] = '- Search title: '.self::escape($page->search->title)."\n- Search description: ".self::escape($page->search->description);
         }
-        foreach ($page->sections as $section) {
+        foreach ($page->sections() as $section) {
             if (null === $section->shared) {
                 $parts[] = $this->section($section, $page->title, $needed);
             } else {

@@ -56,7 +56,7 @@ final readonly class ProjectFileReader
             if (null !== $page->parent && (null === $plan->findPage($page->parent) || $plan->isWithin($page->parent, $page->id))) {
                 throw new InvalidData("Page {$page->id} stands below a page that is not there or below itself.");
             }
-            foreach ($page->sections as $section) {
+            foreach ($page->sections() as $section) {
                 $ids[] = $section->id;
                 $this->verifySection($section);
                 if (null !== $section->shared && !$plan->hasShared($section->shared)) {

@@ -87,7 +87,7 @@ final readonly class ProjectFileWriter implements ExportFormat
     private function page(Plan $plan, Page $page): array
     {
         $array = $page->toArray();
-        $resolved = array_map(static fn (Section $section): array => $plan->resolve($section)->toArray(), $page->sections);
+        $resolved = array_map(static fn (Section $section): array => $plan->resolve($section)->toArray(), $page->sections());
 
         return [
             'id' => $page->id,

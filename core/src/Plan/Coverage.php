@@ -40,7 +40,7 @@ final readonly class Coverage
                     $cited[$fact][] = $page->id;
                 }
             }
-            foreach ($page->sections as $section) {
+            foreach ($page->sections() as $section) {
                 $shown = $plan->shown($section);
                 foreach ($shown->reasons as $reason) {
                     foreach ($reason->facts as $fact) {
@@ -75,7 +75,7 @@ final readonly class Coverage
             if ((null !== $feature && $page->kind === $feature->page) || (null !== $goal && \in_array($page->kind, $goal->targets, true)) || (FactKind::PageRequest === $fact->kind && 0 === strcasecmp($page->title, $fact->value))) {
                 $where[] = $page->id;
             }
-            foreach ($page->sections as $section) {
+            foreach ($page->sections() as $section) {
                 if (null !== $feature && $section->kind === $feature->section) {
                     $where[] = $section->id;
                 }

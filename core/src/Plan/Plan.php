@@ -7,6 +7,9 @@ namespace DunePocket\Plan;
 /** The site plan: pages in reading order, and the sections that several of them share. Never changed, only replaced. */
 final readonly class Plan
 {
+    /** @var array<string, Page> the pages by id */
+    private array $byId;
+
     /**
      * @param list<Page>    $pages
      * @param list<Section> $shared
@@ -15,6 +18,7 @@ final readonly class Plan
         public array $pages = [],
         public array $shared = [],
     ) {
+        $this->byId = array_column($pages, null, 'id');
     }
 
     public function isEmpty(): bool
@@ -30,13 +34,7 @@ final readonly class Plan
 
     public function findPage(?string $id): ?Page
     {
-        foreach ($this->pages as $page) {
-            if ($page->id === $id) {
-                return $page;
-            }
-        }
-
-        return null;
+        return $this->byId[$id ?? ''] ?? null;
     }
 
     /**
@@ -51,15 +49,9 @@ final readonly class Plan
                 return $section;
             }
         }
-        foreach ($this->pages as $page) {
-            foreach ($page->sections as $section) {
-                if ($section->id === $id) {
-                    return $section;
-                }
-            }
-        }
+        [$page, $index] = $this->place($id);
 
-        throw new UnknownElement('This section is not in the plan any more.');
+        return $page->sections()[$index];
     }
 
     /** What stands for a section: the shared one, under its own id, or itself. */
@@ -125,10 +117,9 @@ final readonly class Plan
     public function place(string $sectionId): array
     {
         foreach ($this->pages as $page) {
-            foreach ($page->sections as $index => $section) {
-                if ($section->id === $sectionId) {
-                    return [$page, $index];
-                }
+            $index = array_search($sectionId, $page->content()->ids(), true);
+            if (false !== $index) {
+                return [$page, $index];
             }
         }
 
@@ -213,10 +204,15 @@ final readonly class Plan
             }
         }
         [$page, $index] = $this->place($section->id);
-        $sections = $page->sections;
+        $sections = $page->sections();
         $sections[$index] = $section;
 
         return $this->withPage($page->withSections(array_values($sections)));
+    }
+
+    public function figures(): CopyFigures
+    {
+        return array_reduce($this->pages, static fn (CopyFigures $sum, Page $page): CopyFigures => $sum->plus($page->content()->figures()), new CopyFigures());
     }
 
     public function nextPageId(): string
@@ -228,9 +224,9 @@ final readonly class Plan
     {
         $highest = 0;
         foreach ($this->pages as $page) {
-            foreach ($page->sections as $section) {
-                if (str_starts_with($section->id, $pageId.'s')) {
-                    $highest = max($highest, (int) substr($section->id, \strlen($pageId) + 1));
+            foreach ($page->content()->ids() as $id) {
+                if (str_starts_with($id, $pageId.'s')) {
+                    $highest = max($highest, (int) substr($id, \strlen($pageId) + 1));
                 }
             }
         }

@@ -83,7 +83,7 @@ final readonly class Actions
             throw new InvalidChange('There is no such kind of section.');
         }
         $page = $project->plan->page($action->string('page'));
-        $index = max(0, min(\count($page->sections), $action->int('index')));
+        $index = max(0, min(\count($page->sections()), $action->int('index')));
 
         return new AddSection($page->id, $index, $this->planner->section($project->brief, $project->plan, $page, $index, $kind));
     }
@@ -91,8 +91,8 @@ final readonly class Actions
     private function duplicateSection(string $id, Project $project): Change
     {
         [$page, $index] = $project->plan->place($id);
-        $copy = $project->plan->resolve($page->sections[$index])->withId($project->plan->nextSectionId($page->id));
-        $alone = new Section($copy->id, $copy->kind, $copy->title, $copy->purpose, $copy->layout, $page->sections[$index]->shared, $copy->kept, $copy->reasons, null === $page->sections[$index]->shared ? $copy->copy : []);
+        $copy = $project->plan->resolve($page->sections()[$index])->withId($project->plan->nextSectionId($page->id));
+        $alone = new Section($copy->id, $copy->kind, $copy->title, $copy->purpose, $copy->layout, $page->sections()[$index]->shared, $copy->kept, $copy->reasons, null === $page->sections()[$index]->shared ? $copy->copy : []);
 
         return new AddSection($page->id, $index + 1, $alone, 'Duplicate');
     }

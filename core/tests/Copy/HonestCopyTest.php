@@ -25,7 +25,7 @@ final class HonestCopyTest extends TestCase
     {
         $lines = [];
         foreach ($project->plan->pages as $page) {
-            foreach ($page->sections as $section) {
+            foreach ($page->sections() as $section) {
                 array_push($lines, ...$project->plan->resolve($section)->copy);
             }
         }
@@ -77,7 +77,7 @@ final class HonestCopyTest extends TestCase
 
     public function testTheToneAskedForChangesTheWords(): void
     {
-        $heading = static fn (string $tone): string => Bench::planned("Crumb is a bakery in Pell. We bake bread and buns. The tone should be $tone.")->plan->pages[0]->sections[1]->line('heading')->text ?? '';
+        $heading = static fn (string $tone): string => Bench::planned("Crumb is a bakery in Pell. We bake bread and buns. The tone should be $tone.")->plan->pages[0]->sections()[1]->line('heading')->text ?? '';
         self::assertSame('Welcome to Crumb', $heading('warm and friendly'));
         self::assertSame('Bread and buns in Pell', $heading('plain'));
     }

@@ -25,7 +25,7 @@ final class PlannerTest extends TestCase
     /** @return list<string> */
     private static function kinds(Page $page): array
     {
-        return array_map(static fn (Section $section): string => $section->kind, $page->sections);
+        return array_map(static fn (Section $section): string => $section->kind, $page->sections());
     }
 
     private static function page(Plan $plan, string $kind): Page
@@ -116,7 +116,7 @@ final class PlannerTest extends TestCase
             self::assertNotEmpty($page->reasons);
             self::assertNotSame('', $page->purpose);
             self::assertNotSame('', $page->search->title);
-            foreach ($page->sections as $section) {
+            foreach ($page->sections() as $section) {
                 $ids[] = $section->id;
                 $shown = $plan->resolve($section);
                 self::assertNotEmpty($shown->reasons, $section->id);
@@ -140,10 +140,10 @@ final class PlannerTest extends TestCase
     {
         $plan = Bench::planned(Bench::text('list.txt'))->plan;
         foreach ($plan->pages as $page) {
-            self::assertSame('sh1', $page->sections[0]->shared);
-            self::assertSame([], $page->sections[0]->copy);
+            self::assertSame('sh1', $page->sections()[0]->shared);
+            self::assertSame([], $page->sections()[0]->copy);
         }
-        $entries = array_values(array_filter($plan->resolve($plan->pages[0]->sections[0])->copy, static fn ($line): bool => 'item' === $line->slot));
+        $entries = array_values(array_filter($plan->resolve($plan->pages[0]->sections()[0])->copy, static fn ($line): bool => 'item' === $line->slot));
         self::assertContains('Contact', array_map(static fn ($line): string => $line->text, $entries));
     }
 
@@ -160,7 +160,7 @@ final class PlannerTest extends TestCase
     {
         $plan = Bench::planned('Crumb is a bakery in Pell, family-run. We bake bread, buns and cakes. We are the only bakery with a wood-fired oven.')->plan;
         $before = '';
-        foreach ($plan->pages[0]->sections as $section) {
+        foreach ($plan->pages[0]->sections() as $section) {
             $media = Bench::catalogue()->layout($plan->resolve($section)->layout)->media;
             if (\in_array($media, ['start', 'end'], true)) {
                 self::assertNotSame($before, $media);

@@ -135,7 +135,7 @@ final class ChangeLawsTest extends TestCase
     public function testTheMenuFollowsThePages(): void
     {
         $plan = (new Actions(Bench::catalogue()))->change(new Node(['type' => 'edit-page', 'page' => 'p2', 'field' => 'title', 'value' => 'Our work']), self::project())->apply(self::project())->plan;
-        $texts = array_map(static fn ($line): string => $line->text, $plan->resolve($plan->pages[0]->sections[0])->copy);
+        $texts = array_map(static fn ($line): string => $line->text, $plan->resolve($plan->pages[0]->sections()[0])->copy);
         self::assertContains('Our work', $texts);
         self::assertNotContains('What we do', $texts);
     }

@@ -145,7 +145,7 @@ final class ComposerTest extends TestCase
     {
         $project = Bench::planned(Bench::text('list.txt'));
         $draughtsman = new Draughtsman(Bench::catalogue());
-        $hero = $project->plan->pages[0]->sections[1];
+        $hero = $project->plan->pages[0]->sections()[1];
         $thumbnail = $draughtsman->thumbnail($hero);
         self::assertStringNotContainsString('<text', $thumbnail);
         self::assertStringContainsString('viewBox="0 0 1280 ', $thumbnail);

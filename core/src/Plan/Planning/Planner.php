@@ -84,7 +84,7 @@ final readonly class Planner
         $profile = new Profile($brief, $this->catalogue);
         $drafter = new Drafter($this->catalogue, $profile);
         $planner = new SectionPlanner($this->catalogue, $profile, new Conditions($profile, []), $drafter);
-        $before = $page->sections[$index - 1] ?? null;
+        $before = $page->sections()[$index - 1] ?? null;
 
         return $planner->section($plan->nextSectionId($page->id), $kind, $this->subjectOf($page, $brief), null === $before ? null : $plan->resolve($before), $index);
     }

@@ -22,7 +22,7 @@ final readonly class AddSection implements Change
     public function apply(Project $project): Project
     {
         $page = $project->plan->page($this->page);
-        $sections = $page->sections;
+        $sections = $page->sections();
         array_splice($sections, max(0, min(\count($sections), $this->index)), 0, [$this->section]);
 
         return $project->withPlan($project->plan->withPage($page->withSections($sections)));

@@ -23,10 +23,10 @@ final readonly class MoveSection implements Change
     public function apply(Project $project): Project
     {
         [$from, $at] = $project->plan->place($this->section);
-        $section = $from->sections[$at];
-        $plan = $project->plan->withPage($from->withSections(array_values(array_filter($from->sections, fn ($other): bool => $other->id !== $this->section))));
+        $section = $from->sections()[$at];
+        $plan = $project->plan->withPage($from->withSections(array_values(array_filter($from->sections(), fn ($other): bool => $other->id !== $this->section))));
         $to = $plan->page($this->page);
-        $sections = $to->sections;
+        $sections = $to->sections();
         array_splice($sections, max(0, min(\count($sections), $this->index)), 0, [$section]);
 
         return $project->withPlan($plan->withPage($to->withSections($sections)));

@@ -21,7 +21,7 @@ final readonly class RemoveSection implements Change
     public function apply(Project $project): Project
     {
         [$page] = $project->plan->place($this->section);
-        $sections = array_values(array_filter($page->sections, fn ($section): bool => $section->id !== $this->section));
+        $sections = array_values(array_filter($page->sections(), fn ($section): bool => $section->id !== $this->section));
 
         return $project->withPlan($project->plan->withPage($page->withSections($sections)));
     }
@@ -30,7 +30,7 @@ final readonly class RemoveSection implements Change
     {
         [$page, $index] = $before->plan->place($this->section);
 
-        return new AddSection($page->id, $index, $page->sections[$index], 'Bring back');
+        return new AddSection($page->id, $index, $page->sections()[$index], 'Bring back');
     }
 
     public function describe(Project $before): string

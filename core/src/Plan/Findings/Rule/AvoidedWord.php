@@ -20,7 +20,7 @@ final readonly class AvoidedWord implements Rule
     {
         $words = $profile->brief->of(FactKind::AvoidWord);
         foreach ([] === $words ? [] : $plan->pages as $page) {
-            foreach ($page->sections as $section) {
+            foreach ($page->sections() as $section) {
                 foreach ($plan->shown($section)->copy as $line) {
                     foreach (CopyStatus::ToSupply === $line->status ? [] : $words as $word) {
                         if (LinePicker::holds($line->text, $word->value)) {

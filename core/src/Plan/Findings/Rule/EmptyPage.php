@@ -21,7 +21,7 @@ final readonly class EmptyPage implements Rule
     public function check(Plan $plan, Profile $profile): iterable
     {
         foreach ($plan->pages as $page) {
-            $own = array_filter($page->sections, fn ($section): bool => !($this->catalogue->sectionKinds()[$section->kind]->frame ?? false));
+            $own = array_filter($page->sections(), fn ($section): bool => !($this->catalogue->sectionKinds()[$section->kind]->frame ?? false));
             if ([] === $own) {
                 yield new Finding('empty-page', Level::Error, [$page->id], \sprintf('“%s” is empty. Add sections, or delete the page.', $page->title));
             }

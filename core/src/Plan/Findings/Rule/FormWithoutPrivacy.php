@@ -26,7 +26,7 @@ final readonly class FormWithoutPrivacy implements Rule
             }
         }
         foreach ($plan->pages as $page) {
-            foreach ($page->sections as $section) {
+            foreach ($page->sections() as $section) {
                 if ($this->catalogue->sectionKinds()[$section->kind]->form ?? false) {
                     yield new Finding('form-without-privacy', Level::Error, [$page->id, $section->id], 'This form collects personal data, but there is no privacy page. Add one.');
 

@@ -21,7 +21,7 @@ final readonly class HeadingOrder implements Rule
     public function check(Plan $plan, Profile $profile): iterable
     {
         foreach ($plan->pages as $page) {
-            $leads = array_values(array_filter($page->sections, fn ($section): bool => $this->catalogue->sectionKinds()[$section->kind]->lead ?? false));
+            $leads = array_values(array_filter($page->sections(), fn ($section): bool => $this->catalogue->sectionKinds()[$section->kind]->lead ?? false));
             if (\count($leads) > 1) {
                 yield new Finding('heading-order', Level::Warning, [$page->id, $leads[1]->id], \sprintf('“%s” opens twice: “%s” and “%s” both carry a first heading. Keep one of them.', $page->title, $leads[0]->title, $leads[1]->title));
             }

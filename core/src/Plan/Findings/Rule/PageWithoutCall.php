@@ -27,7 +27,7 @@ final readonly class PageWithoutCall implements Rule
             if (null !== $kind && ($kind->legal || $kind->support)) {
                 continue;
             }
-            if ([] === array_intersect(array_map(static fn ($section): string => $section->kind, $page->sections), self::CALLS)) {
+            if ([] === array_intersect(array_map(static fn ($section): string => $section->kind, $page->sections()), self::CALLS)) {
                 yield new Finding('page-without-call', Level::Warning, [$page->id], \sprintf('“%s” leads nowhere. Add a call to action at its end.', $page->title));
             }
         }

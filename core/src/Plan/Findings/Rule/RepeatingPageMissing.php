@@ -24,7 +24,7 @@ final readonly class RepeatingPageMissing implements Rule
     {
         $kinds = array_map(static fn ($page): string => $page->kind, $plan->pages);
         foreach ($plan->pages as $page) {
-            foreach ($page->sections as $section) {
+            foreach ($page->sections() as $section) {
                 $behind = self::BEHIND[$section->kind] ?? null;
                 if ('home' !== $page->kind && null !== $behind && !\in_array($behind, $kinds, true)) {
                     yield new Finding('repeating-page-missing', Level::Note, [$page->id, $section->id], \sprintf('“%s” lists what has no page of its own yet. Add one page of the kind “%s”.', $section->title, $this->catalogue->pageKinds()->get($behind)->label));

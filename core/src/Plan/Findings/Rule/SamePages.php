@@ -17,8 +17,8 @@ final readonly class SamePages implements Rule
     {
         $seen = [];
         foreach ($plan->pages as $page) {
-            $kinds = implode(' ', array_map(static fn ($section): string => $section->kind, $page->sections));
-            if (\count($page->sections) > 4 && isset($seen[$kinds]) && $seen[$kinds]->kind !== $page->kind) {
+            $kinds = implode(' ', array_map(static fn ($section): string => $section->kind, $page->sections()));
+            if (\count($page->sections()) > 4 && isset($seen[$kinds]) && $seen[$kinds]->kind !== $page->kind) {
                 yield new Finding('same-sections', Level::Warning, [$page->id, $seen[$kinds]->id], \sprintf('“%s” has the same sections as “%s”. Tell them apart, or make one page of them.', $page->title, $seen[$kinds]->title));
             }
             $seen[$kinds] ??= $page;

@@ -22,7 +22,7 @@ final readonly class SamePictureSide implements Rule
     {
         foreach ($plan->pages as $page) {
             $before = null;
-            foreach ($page->sections as $section) {
+            foreach ($page->sections() as $section) {
                 $shown = $plan->shown($section)->layout;
                 $layout = $this->catalogue->hasLayout($shown) ? $this->catalogue->layout($shown) : null;
                 if (null !== $layout && \in_array($layout->media, ['start', 'end'], true) && $before?->media === $layout->media) {

@@ -16,7 +16,7 @@ final readonly class UnsuitableSection implements Rule
     public function check(Plan $plan, Profile $profile): iterable
     {
         foreach ($plan->pages as $page) {
-            foreach ('home' === $page->kind ? $page->sections : [] as $section) {
+            foreach ('home' === $page->kind ? $page->sections() : [] as $section) {
                 if (\in_array($section->kind, $profile->kind->never, true)) {
                     yield new Finding('unsuitable-section', Level::Warning, [$page->id, $section->id], \sprintf('“%s” does not suit the home page of a %s. Move it to another page.', $section->title, $profile->kind->label));
                 }
