@@ -71,8 +71,36 @@ final readonly class CatalogueLoader
                 $data[$name] += (array) $this->file($name.'/'.basename($path, '.yaml'));
             }
         }
+        $data['business-kinds'] = $this->withLikeness($data['business-kinds']);
 
         return $data;
+    }
+
+    /**
+     * An entry that says what it is like takes over from there what it does not say itself.
+     *
+     * @param array<mixed> $entries
+     *
+     * @return array<mixed>
+     *
+     * @throws InvalidData when an entry is like none, or in the end like itself
+     */
+    private function withLikeness(array $entries): array
+    {
+        foreach ($entries as $id => $entry) {
+            $seen = [$id];
+            while (\is_array($entry) && \is_string($like = $entry['like'] ?? null)) {
+                if (!\is_array($entries[$like] ?? null) || \in_array($like, $seen, true)) {
+                    throw new InvalidData(\sprintf('In the catalogue, %s is said to be like %s.', $id, $like));
+                }
+                $seen[] = $like;
+                unset($entry['like']);
+                $entry += $entries[$like];
+            }
+            $entries[$id] = $entry;
+        }
+
+        return $entries;
     }
 
     private function file(string $name): mixed

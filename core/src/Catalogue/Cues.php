@@ -36,6 +36,8 @@ final readonly class Cues
     public string $wanting;
     public string $emphasis;
     public string $money;
+    /** A proper name. */
+    public string $name;
 
     public function __construct(Node $cues, Node $goals, Node $tones, Node $features)
     {
@@ -65,6 +67,7 @@ final readonly class Cues
         $this->negation = $expand($cues->string('negation'));
         $this->wanting = $expand($cues->string('wanting'));
         $this->emphasis = $expand($cues->string('emphasis'));
+        $this->name = $expand('{NAME}');
         $this->money = $expand('(?:from |around |about )?{MONEY}(?:\s*(?:-|–|to)\s*{MONEY})?(?:\s*(?:(?:per|a|an|each|for(?: an?)?)\b|\/)\s*(?:\d+\s*)?[\p{L}]+(?:\s(?:minutes|min|mins|hours|people))?)?');
     }
 

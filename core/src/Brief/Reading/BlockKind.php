@@ -12,5 +12,4 @@ enum BlockKind
     case Item;
     case Answer;
     case Signature;
-    case Quoted;
 }

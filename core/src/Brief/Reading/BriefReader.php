@@ -12,6 +12,8 @@ use DunePocket\Catalogue\Catalogue;
 /** Reads a source in stages: blocks, sentences, recognisers, resolution. */
 final readonly class BriefReader
 {
+    private Corrector $corrector;
+    private Conversation $conversation;
     private Segmenter $segmenter;
     private SentenceSplitter $splitter;
     private Resolver $resolver;
@@ -23,14 +25,17 @@ final readonly class BriefReader
     {
         $cues = $catalogue->cues();
         $negation = new Negation($cues);
+        $this->corrector = new Corrector();
+        $this->conversation = new Conversation($cues);
         $this->segmenter = new Segmenter($cues);
         $this->splitter = new SentenceSplitter();
         $this->resolver = new Resolver();
         $this->recognisers = [
             new Recogniser\TopicRecogniser($cues),
             new Recogniser\PatternRecogniser($cues),
+            new Recogniser\DomainNameRecogniser($cues),
             new Recogniser\KindRecogniser($catalogue->businessKinds()),
-            new Recogniser\OfferingRecogniser($cues, $negation),
+            new Recogniser\OfferingRecogniser($cues, $negation, $catalogue->pageKinds()),
             new Recogniser\GoalRecogniser($cues, $negation),
             new Recogniser\ToneRecogniser($cues, $negation),
             new Recogniser\FeatureRecogniser($cues, $negation),
@@ -46,13 +51,14 @@ final readonly class BriefReader
     /** @return list<Fact> */
     public function facts(Source $source, int $nextNumber = 1): array
     {
-        $blocks = $this->segmenter->segment($source->text);
-        $reading = new Reading($source, $blocks, $this->splitter->split($blocks));
+        $text = $this->corrector->readable($source);
+        $blocks = $this->segmenter->segment($this->conversation->lines($text->text, $source->kind));
+        $reading = new Reading($text, $blocks, $this->splitter->split($blocks));
         $candidates = [];
         foreach ($this->recognisers as $recogniser) {
             array_push($candidates, ...iterator_to_array($recogniser->recognise($reading), false));
         }
 
-        return $this->resolver->resolve($source, $candidates, $nextNumber);
+        return $this->resolver->resolve($source, $text, $candidates, $nextNumber);
     }
 }

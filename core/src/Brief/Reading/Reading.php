@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace DunePocket\Brief\Reading;
 
-use DunePocket\Brief\Source;
-
 /** A source taken apart into blocks and sentences. */
 final readonly class Reading
 {
@@ -14,7 +12,7 @@ final readonly class Reading
      * @param list<Sentence> $sentences
      */
     public function __construct(
-        public Source $source,
+        public ReadableText $text,
         public array $blocks,
         public array $sentences,
     ) {

@@ -22,7 +22,7 @@ final class Resolver
      *
      * @return list<Fact> in the order of the closed list, then of reading, numbered from $nextNumber
      */
-    public function resolve(Source $source, array $candidates, int $nextNumber = 1): array
+    public function resolve(Source $source, ReadableText $text, array $candidates, int $nextNumber = 1): array
     {
         $candidates = array_values(array_filter($candidates, static fn (Candidate $c): bool => '' !== trim($c->value) && mb_strlen($c->value) <= self::LONGEST_VALUE));
         usort($candidates, static fn (Candidate $a, Candidate $b): int => $a->start <=> $b->start ?: $b->certainty <=> $a->certainty);
@@ -31,7 +31,7 @@ final class Resolver
         foreach (FactKind::cases() as $kind) {
             foreach ($candidates as $candidate) {
                 if ($candidate->kind === $kind) {
-                    $facts[] = $this->fact($source, $candidate, 'f'.($nextNumber + \count($facts)));
+                    $facts[] = $this->fact($source, $text, $candidate, 'f'.($nextNumber + \count($facts)));
                 }
             }
         }
@@ -222,10 +222,11 @@ final class Resolver
         return preg_replace('/(?<=\p{L}{3})s$/u', '', $key) ?? $key;
     }
 
-    private function fact(Source $source, Candidate $candidate, string $id): Fact
+    private function fact(Source $source, ReadableText $text, Candidate $candidate, string $id): Fact
     {
-        $start = mb_strlen(substr($source->text, 0, $candidate->start));
-        $words = substr($source->text, $candidate->start, $candidate->length);
+        $from = $text->placeInSource($candidate->start);
+        $start = mb_strlen(substr($source->text, 0, $from));
+        $words = substr($source->text, $from, $text->placeInSource($candidate->start + $candidate->length) - $from);
         $lead = mb_strlen($words) - mb_strlen(ltrim($words));
         $quote = new Quote($source->id, $start + $lead, mb_strlen(trim($words)));
 

@@ -4,22 +4,30 @@ declare(strict_types=1);
 
 namespace DunePocket\Brief\Reading;
 
+use DunePocket\Brief\FactKind;
 use DunePocket\Catalogue\Cues;
 
 /**
- * Takes a source apart: headings, lists, questions with their answers, "label: value" lines,
- * e-mail heads, quoted replies and signatures.
+ * Takes a source apart into blocks: headings, lists, tables, questions with their answers, "label: value" lines,
+ * signatures. What a block stands under becomes its topic.
  */
 final class Segmenter
 {
     private const HEADING_WORDS = 8;
+    private const LIST_LINES = 3;
+    private const LIST_LINE_LENGTH = 64;
+    private const YES = '/^(?:(?:oh|er|um|well|so)[,.]?\s+)*(?:yes|yeah|yep|yup|absolutely|definitely|of course|exactly|that[\'’]?s (?:right|it)|sure|correct|please do|right|perfect|sounds (?:good|right))\b/iu';
+    private const NO = '/^(?:(?:oh|er|um|well|so|god)[,.]?\s+)*(?:no|nope|nah|never|not really|rather not|please don[\'’]?t|definitely not|absolutely not)\b/iu';
 
     /** @var list<Block> */
     private array $blocks = [];
     private ?string $topic = null;
     private bool $topicIsQuestion = false;
+    /** The question just asked, for answers of one word. */
+    private ?Line $question = null;
     /** Questions or labels of this source carry numbers. */
     private bool $numbered = false;
+    private int $age = 0;
     private int $paragraphStart = 0;
     private string $paragraph = '';
 
@@ -27,148 +35,300 @@ final class Segmenter
     {
     }
 
-    /** @return list<Block> */
-    public function segment(string $text): array
+    /**
+     * @param list<Line> $lines
+     *
+     * @return list<Block>
+     */
+    public function segment(array $lines): array
     {
         $this->blocks = [];
         $this->topic = null;
         $this->topicIsQuestion = false;
+        $this->question = null;
         $this->numbered = false;
         $this->paragraph = '';
-        $lines = $this->lines($text);
-        $last = \count($lines) - 1;
-        $signed = false;
-        foreach ($lines as $i => [$start, $line]) {
-            $bare = trim($line);
-            if ($signed) {
-                if ('' !== $bare) {
-                    $this->add(BlockKind::Signature, $start, $line);
-                }
+        $this->age = 0;
+        $listed = $this->bareLists($lines);
+        $first = true;
+        foreach ($lines as $i => $line) {
+            if ($line->age !== $this->age) {
+                $this->closeParagraph();
+                $this->forget();
+                $this->age = $line->age;
+            }
+            if (Role::Client !== $line->role) {
+                $this->notTheClients($line);
                 continue;
             }
-            if ('' === $bare) {
+            if ($line->isBlank()) {
                 $this->closeParagraph();
                 continue;
             }
-            if (str_starts_with($bare, '>') || 1 === preg_match('/^On .{5,80} wrote:$/u', $bare)) {
-                $this->closeParagraph();
-                $this->add(BlockKind::Quoted, $start, $line);
+            if ($this->shortAnswer($line)) {
                 continue;
             }
-            if ($last - $i < 14 && (str_starts_with($line, '-- ') || '--' === $bare || $this->cues->isSignOff($bare))) {
-                $this->closeParagraph();
-                $this->add(BlockKind::Signature, $start, $line);
-                $signed = true;
+            if (isset($listed[$i])) {
+                $this->listLine($line);
                 continue;
             }
-            if ($this->mailHead($start, $line, $i)) {
-                continue;
-            }
-            $this->line($start, $line, '' === trim($lines[$i - 1][1] ?? ''), trim($lines[$i + 1][1] ?? ''), $i);
+            $next = $lines[$i + 1] ?? null;
+            $this->line($line, !isset($lines[$i - 1]) || $lines[$i - 1]->isBlank(), null === $next || Role::Client !== $next->role ? '' : trim($next->text), $first);
+            $first = false;
         }
         $this->closeParagraph();
 
-        return $this->blocks;
+        return $this->featuresOfProducts($this->blocks);
     }
 
-    private function mailHead(int $start, string $line, int $number): bool
+    /**
+     * "Features" asks for those of the site, or, under a product, for what the product does: then no line of it
+     * names a thing that a site can do.
+     *
+     * @param list<Block> $blocks
+     *
+     * @return list<Block>
+     */
+    private function featuresOfProducts(array $blocks): array
     {
-        if ($number > 12 || 1 !== preg_match('/^(From|To|Cc|Sent|Date|Subject|Re|Fwd?)\s*:\s*(.*)$/iu', trim($line), $m)) {
+        $run = [];
+        foreach ([...$blocks, null] as $i => $block) {
+            if (FactKind::Feature->value === $block?->topic) {
+                $run[$i] = $block;
+                continue;
+            }
+            $text = implode("\n", array_map(static fn (Block $asked): string => $asked->text, $run));
+            if ([] === array_filter($this->cues->features, static fn (string $pattern): bool => 1 === preg_match($pattern, $text))) {
+                foreach ($run as $j => $asked) {
+                    $blocks[$j] = new Block($asked->kind, $asked->start, $asked->text, FactKind::Offering->value, $asked->age, $asked->agreed);
+                }
+            }
+            $run = [];
+        }
+
+        return array_values($blocks);
+    }
+
+    private function notTheClients(Line $line): void
+    {
+        $this->closeParagraph();
+        if (Role::Signature === $line->role) {
+            if (!$line->isBlank()) {
+                $this->add(BlockKind::Signature, $line->start, $line->text);
+            }
+
+            return;
+        }
+        if (Role::Frame === $line->role && 1 === preg_match('/^(?:\s*>)*\s*(From|To|Subject)\s*:\s*(.*)$/iu', $line->text, $m, \PREG_OFFSET_CAPTURE)) {
+            $this->head(strtolower($m[1][0]), $m[2][0], $line->start + (int) $m[2][1]);
+
+            return;
+        }
+        if (Role::Other === $line->role && !$line->isBlank()) {
+            $this->ask($line, $this->cues->topic($line->text));
+        }
+    }
+
+    private function head(string $field, string $value, int $start): void
+    {
+        if ('subject' === $field) {
+            $subject = preg_replace('/^(?:(?:re|fwd?|aw)\s*:\s*)+/i', '', $value) ?? $value;
+            $this->add(BlockKind::Title, $start + \strlen($value) - \strlen($subject), $subject);
+        } elseif ('from' === $field) {
+            $this->add(BlockKind::Signature, $start, $value);
+        }
+    }
+
+    private function ask(Line $question, ?string $topic): void
+    {
+        $this->topic = $topic;
+        $this->topicIsQuestion = true;
+        $this->question = $question;
+    }
+
+    private function forget(): void
+    {
+        $this->topic = null;
+        $this->topicIsQuestion = false;
+        $this->question = null;
+    }
+
+    /** "Yes, exactly that." gives the question's words to the client; "No." refuses them. */
+    private function shortAnswer(Line $line): bool
+    {
+        $question = $this->question;
+        $this->question = null;
+        if (null === $question || '' !== $this->paragraph || !str_contains($question->text, '?') || str_word_count($line->text) > 7) {
             return false;
         }
-        $this->closeParagraph();
-        if ('subject' === strtolower($m[1])) {
-            $subject = preg_replace('/^(?:(?:re|fwd?|aw)\s*:\s*)+/i', '', $m[2]) ?? $m[2];
-            $this->add(BlockKind::Title, $start + (int) strpos($line, $subject), $subject);
-        } else {
-            $this->add(BlockKind::Signature, $start, $line);
+        $agreed = match (true) {
+            1 === preg_match(self::NO, trim($line->text)) => false,
+            1 === preg_match(self::YES, trim($line->text)) => true,
+            default => null,
+        };
+        if (null === $agreed || 1 === preg_match('/^\s*(?:Q\s*\d*\s*[.:)])?\s*(?:what|who|where|when|which|how|why)\b/iu', $question->text)) {
+            return false;
         }
+        $this->blocks[] = new Block(BlockKind::Paragraph, $question->start, rtrim($question->text, " ?\t"), null, $this->age, $agreed);
 
-        return true;
+        return 1 !== preg_match('/,|\b(?:but|and)\b/iu', $line->text);
     }
 
-    private function line(int $start, string $line, bool $afterBlank, string $next, int $number): void
+    /**
+     * Lines of a list without any mark: short, no full stop, three or more in a row.
+     *
+     * @param list<Line> $lines
+     *
+     * @return array<int, true> numbers of the lines
+     */
+    private function bareLists(array $lines): array
     {
-        $bare = trim($line);
+        $listed = [];
+        $run = [];
+        foreach ([...$lines, new Line(0, '')] as $i => $line) {
+            $bare = trim($line->text);
+            if ('' !== $bare && Role::Client === $line->role && mb_strlen($bare) <= self::LIST_LINE_LENGTH && 1 !== preg_match('/[.,;:?!]$|^[-*•–|>#]|^\d+[.)]\s|^[\p{L}\s]{2,30}:|\*\*|^(?:hi|hello|hey|dear)\b/iu', $bare) && null === $this->cues->topic($bare)) {
+                $run[] = $i;
+                continue;
+            }
+            if (\count($run) >= self::LIST_LINES) {
+                $listed += array_fill_keys($run, true);
+            }
+            $run = [];
+        }
+
+        return $listed;
+    }
+
+    private function listLine(Line $line): void
+    {
+        $this->closeParagraph();
+        if (!$this->inlineLabel($line->start, $line->text)) {
+            $this->add(BlockKind::Item, $line->start, $line->text, $this->topic);
+        }
+    }
+
+    private function line(Line $line, bool $afterBlank, string $next, bool $isFirst): void
+    {
+        [$start, $text] = [$line->start, $line->text];
+        $bare = trim($text);
         if (1 === preg_match('/^(?:={3,}|-{3,}|\*{3,}|_{5,})$/', $bare)) {
             if ('' !== $this->paragraph && str_contains('=-', $bare[0])) {
                 $heading = $this->paragraph;
                 $this->paragraph = '';
-                $this->heading($this->paragraphStart, $heading, $number < 3);
+                $this->heading($this->paragraphStart, $heading, $isFirst);
             } else {
                 $this->closeParagraph();
             }
 
             return;
         }
-        if (1 === preg_match('/^(\s*#{1,6}\s+)(.*?)\s*#*$/', $line, $m)) {
+        if ($this->tableRow($start, $text)) {
+            return;
+        }
+        if (1 === preg_match('/^(\s*#{1,6}\s+)(.*?)\s*#*$/', $text, $m)) {
             $this->closeParagraph();
-            $this->headingOrQuestion($start + \strlen($m[1]), $m[2], $number < 3);
+            $this->headingOrQuestion($start + \strlen($m[1]), $m[2], $isFirst);
 
             return;
         }
-        if (1 === preg_match('/^(\s*(?:\*\*|__))(.+?)(?:\*\*|__)(:?)\s*(.*)$/', $line, $m) && \strlen($m[2]) < 160) {
+        if ($this->bold($start, $text, $isFirst)) {
+            return;
+        }
+        if (1 === preg_match('/^(\s*(?:A|Answer)\s*[.:)]\s*)(.*)$/i', $text, $m) && $this->topicIsQuestion) {
             $this->closeParagraph();
-            $rest = ltrim($m[4], ': ');
-            $this->headingOrQuestion($start + \strlen($m[1]), rtrim($m[2], ':'), $number < 3);
-            if ('' !== $rest) {
-                $this->add(BlockKind::Answer, $start + (int) strrpos($line, $rest), $rest, $this->topic);
+            if (!$this->shortAnswer(new Line($start + \strlen($m[1]), $m[2]))) {
+                $this->add(BlockKind::Answer, $start + \strlen($m[1]), $m[2], $this->topic);
             }
 
             return;
         }
-        if (1 === preg_match('/^(\s*(?:A|Answer)\s*[.:)]\s*)(.*)$/i', $line, $m) && $this->topicIsQuestion) {
+        if ($this->question($start, $text) || $this->label($start, $text) || $this->numberedLabel($text)) {
+            return;
+        }
+        if (1 === preg_match('/^(\s*(?:[-*•–]|\d{1,2}[.)]|\(?[a-z]\))\s+)(\S.*)$/u', $text, $m)) {
             $this->closeParagraph();
-            $this->add(BlockKind::Answer, $start + \strlen($m[1]), $m[2], $this->topic);
+            if (!$this->inlineLabel($start + \strlen($m[1]), $m[2])) {
+                $this->add(BlockKind::Item, $start + \strlen($m[1]), $m[2], $this->topic);
+            }
 
             return;
         }
-        if ($this->question($start, $line) || $this->label($start, $line) || $this->numberedLabel($line)) {
-            return;
-        }
-        if (1 === preg_match('/^(\s*(?:[-*•–]|\d{1,2}[.)]|\(?[a-z]\))\s+)(\S.*)$/u', $line, $m)) {
-            $this->closeParagraph();
-            $this->add(BlockKind::Item, $start + \strlen($m[1]), $m[2], $this->topic);
+        if ('' === $this->paragraph && $this->looksLikeHeading($bare, $next, $afterBlank)) {
+            $this->headingOrQuestion($start, $bare, $isFirst);
 
             return;
         }
-        if ($afterBlank && '' === $this->paragraph && $this->looksLikeHeading($bare, $next)) {
-            $this->headingOrQuestion($start, $bare, 0 === $number);
-
+        if ('' === $this->paragraph && $this->inlineLabel($start, $text)) {
             return;
         }
         if ('' === $this->paragraph) {
             $this->paragraphStart = $start;
-            $this->paragraph = $line;
+            $this->paragraph = $text;
         } else {
-            $this->paragraph .= "\n".$line;
+            $this->paragraph .= "\n".$text;
         }
+    }
+
+    /** "| Pages | Home, Prices |": the first cell asks, the second answers. */
+    private function tableRow(int $start, string $text): bool
+    {
+        if (1 !== preg_match('/^\s*\|(?<ask>[^|]*)\|(?<answer>.*?)\|?\s*$/u', $text, $m, \PREG_OFFSET_CAPTURE)) {
+            return false;
+        }
+        $this->closeParagraph();
+        $this->forget();
+        [$answer, $offset] = $m['answer'];
+        if (1 !== preg_match('/^[\s|:\-]*$/', $text)) {
+            $this->add(BlockKind::Answer, $start + (int) $offset, $answer, $this->cues->topic(trim($m['ask'][0], ' *')));
+        }
+
+        return true;
+    }
+
+    private function bold(int $start, string $text, bool $isFirst): bool
+    {
+        if (1 !== preg_match('/^(\s*(?:[-*]\s+)?(?:\*\*|__))(.+?)(?:\*\*|__)([:.]?)\s*(.*)$/', $text, $m) || \strlen($m[2]) >= 160) {
+            return false;
+        }
+        $this->closeParagraph();
+        $rest = ltrim($m[4], ': ');
+        $asks = rtrim($m[2], ':. ');
+        $this->headingOrQuestion($start + \strlen($m[1]), $asks, $isFirst && '' === $rest);
+        if ('' !== $rest) {
+            $this->paragraphStart = $start + (int) strrpos($text, $rest);
+            $this->paragraph = $rest;
+            if (null !== $this->topic) {
+                $this->topicIsQuestion = true;
+            }
+        }
+
+        return true;
     }
 
     private function question(int $start, string $line): bool
     {
-        if (1 === preg_match('/^\s*Q\s*\d*\s*[.:)]\s*([^?]+)$/iu', $line, $m)) {
+        if (1 === preg_match('/^(\s*Q\s*\d*\s*[.:)]\s*)([^?]+)$/iu', $line, $m)) {
             $this->closeParagraph();
-            $this->topic = $this->cues->topic($m[1]);
-            $this->topicIsQuestion = true;
+            $this->ask(new Line($start + \strlen($m[1]), $m[2]), $this->cues->topic($m[2]));
 
             return true;
         }
-        if (1 !== preg_match('/^(\s*(?:Q\s*\d*\s*[.:)]|(?:[-*]\s*)?\d{1,2}\s*[.):]|[-*])?\s*)([^?]{6,160}\?(?:\s*\([^)]*\))?)\s*[:\-–]?\s*(.*)$/iu', $line, $m)) {
+        if (1 !== preg_match('/^(\s*(?:Q\s*\d*\s*[.:)]|(?:[-*]\s*)?\d{1,2}\s*[.):]|[-*])?\s*)([^?]{3,160}\?(?:\s*\([^)]*\))?)\s*[:\-–]?\s*(.*)$/iu', $line, $m)) {
             return false;
         }
         $numbered = 1 === preg_match('/[Q\d]/', $m[1]);
         $topic = $this->cues->topic($m[2]);
         $asksTheClient = 1 === preg_match('/\b(?:you|your|who|what|how|where|which|when)\b/i', $m[2]);
-        if (!$numbered && (null === $topic || !$asksTheClient || 1 === preg_match('/\b(?:we|our|i|my)\b/i', $m[2]) || 1 === preg_match('/\b(?:can|could|would|will) you\b/i', $m[2]))) {
+        if (!$numbered && (null === $topic || !$asksTheClient || 1 === preg_match('/\b(?:i|my)\b/i', $m[2]) || 1 === preg_match('/\b(?:can|could|would|will) (?:you|we|i)\b/i', $m[2]))) {
             return false;
         }
         $this->closeParagraph();
         $this->numbered = $this->numbered || 1 === preg_match('/\d/', $m[1]);
-        $this->topic = $topic;
-        $this->topicIsQuestion = true;
+        $this->ask(new Line($start + \strlen($m[1]), $m[2]), $topic);
         if ('' !== $m[3]) {
             $this->add(BlockKind::Answer, $start + \strlen($line) - \strlen(ltrim($m[3])), ltrim($m[3]), $topic);
+            $this->question = null;
         }
 
         return true;
@@ -179,15 +339,15 @@ final class Segmenter
         if (1 !== preg_match('/^(\s*(?:[-*•]\s+|\d{1,2}[.)]\s+)?)([\p{L}][\p{L}\s\/&\'’(),-]{1,60}?)\s*:\s*(.*)$/u', $line, $m)) {
             return false;
         }
-        if (str_word_count($m[2]) > self::HEADING_WORDS || 1 === preg_match('/\b(?:is|are|was|need|we|i)\b/i', $m[2])) {
+        if (str_word_count($m[2]) > self::HEADING_WORDS || 1 === preg_match('/\b(?:is|are|was|need|i)\b/i', $m[2])) {
             return false;
         }
         $topic = $this->cues->topic($m[2]);
-        if (null === $topic) {
+        if (null === $topic && !$this->isCapitalLabel($m[2])) {
             return false;
         }
         $inList = 1 === preg_match('/[-*•]/u', $m[1]) && null !== $this->topic;
-        if ($inList && '' !== $m[3]) {
+        if ($inList && '' !== $m[3] && null === $topic) {
             return false;
         }
         $this->closeParagraph();
@@ -197,8 +357,33 @@ final class Segmenter
             $this->topicIsQuestion = false;
         } else {
             $this->add(BlockKind::Answer, $start + \strlen($line) - \strlen($m[3]), $m[3], $topic);
-            $this->topic = null;
+            if (!$inList && '' === $m[1]) {
+                $this->forget();
+            }
         }
+
+        return true;
+    }
+
+    /** "Rooms: …" with a name we have no topic for still keeps what follows from being taken for a sentence. */
+    private function isCapitalLabel(string $words): bool
+    {
+        return '' === $this->paragraph && 1 === preg_match('/^[A-Z]/', $words) && str_word_count($words) <= 3 && 1 !== preg_match('/\b(?:we|hi|hello|dear)\b/i', $words);
+    }
+
+    /** "Pages - home, gallery", "pages i reckon: home, hire", "Tone: calm" inside a list or a paragraph. */
+    private function inlineLabel(int $start, string $text): bool
+    {
+        if (1 !== preg_match('/^(?<label>\s*[\p{L}][\p{L}\s\'’\/&-]{2,40}?)(?:\s*:\s+|\s+[–—-]\s+)(?<value>\S.*)$/u', $text, $m, \PREG_OFFSET_CAPTURE)) {
+            return false;
+        }
+        $label = trim($m['label'][0]);
+        $topic = str_word_count($label) <= 4 ? $this->cues->topic($label) : null;
+        if (null === $topic || 1 === preg_match('/\b(?:is|are|was|need)\b/i', $label)) {
+            return false;
+        }
+        $this->closeParagraph();
+        $this->add(BlockKind::Answer, $start + (int) $m['value'][1], $m['value'][0], $topic);
 
         return true;
     }
@@ -216,17 +401,24 @@ final class Segmenter
         return true;
     }
 
-    private function looksLikeHeading(string $bare, string $next): bool
+    private function looksLikeHeading(string $bare, string $next, bool $afterBlank): bool
     {
         $words = \count(preg_split('/\s+/', $bare) ?: []);
-        if ($words > self::HEADING_WORDS || 1 === preg_match('/[.!,;]$/', $bare) || 1 === preg_match('/^(?:hi|hello|hey|dear|good (?:morning|afternoon))\b/i', $bare)) {
+        if ($words > self::HEADING_WORDS || 1 === preg_match('/[.!,;]$|,/', $bare) || 1 === preg_match('/^(?:hi|hiya|hello|hey|dear|good (?:morning|afternoon))\b/i', $bare)) {
             return false;
         }
         if (mb_strtoupper($bare) === $bare && 1 === preg_match('/\p{L}{3}/u', $bare)) {
             return true;
         }
+        $asks = null !== $this->cues->topic(rtrim($bare, ':'));
+        if ('' === $next) {
+            return $asks && str_ends_with($bare, ':');
+        }
+        if (str_ends_with($bare, ':')) {
+            return $afterBlank || $asks;
+        }
 
-        return '' !== $next && (str_ends_with($bare, ':') || (null !== $this->cues->topic($bare) && $words <= 5)) && 1 !== preg_match('/\b(?:we|i)\b/i', $bare);
+        return $asks && $words <= 5 && 1 === preg_match('/^[A-Z]/', $bare) && 1 !== preg_match('/\b(?:is|are|have|want|need|i)\b/i', $bare);
     }
 
     private function headingOrQuestion(int $start, string $text, bool $atTop): void
@@ -239,9 +431,10 @@ final class Segmenter
 
     private function heading(int $start, string $text, bool $atTop): void
     {
-        $this->topic = $this->cues->topic(rtrim($text, ': '));
+        $this->topic = $this->cues->topic(rtrim($text, ':. '));
         $this->topicIsQuestion = false;
-        $this->add($atTop ? BlockKind::Title : BlockKind::Heading, $start, $text);
+        $this->question = null;
+        $this->add($atTop && null === $this->topic ? BlockKind::Title : BlockKind::Heading, $start, $text);
     }
 
     private function closeParagraph(): void
@@ -256,19 +449,8 @@ final class Segmenter
     private function add(BlockKind $kind, int $start, string $text, ?string $topic = null): void
     {
         $trimmed = ltrim($text);
-        $this->blocks[] = new Block($kind, $start + \strlen($text) - \strlen($trimmed), rtrim($trimmed), $topic);
-    }
-
-    /** @return list<array{int, string}> start in bytes and text of each line */
-    private function lines(string $text): array
-    {
-        $lines = [];
-        $start = 0;
-        foreach (explode("\n", $text) as $line) {
-            $lines[] = [$start, $line];
-            $start += \strlen($line) + 1;
+        if ('' !== $trimmed) {
+            $this->blocks[] = new Block($kind, $start + \strlen($text) - \strlen($trimmed), rtrim($trimmed), $topic, $this->age);
         }
-
-        return $lines;
     }
 }

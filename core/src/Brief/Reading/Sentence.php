@@ -16,6 +16,6 @@ final readonly class Sentence
 
     public function isSpoken(): bool
     {
-        return BlockKind::Quoted !== $this->block->kind && BlockKind::Signature !== $this->block->kind && 'competitor' !== $this->block->topic;
+        return BlockKind::Signature !== $this->block->kind && 'competitor' !== $this->block->topic;
     }
 }

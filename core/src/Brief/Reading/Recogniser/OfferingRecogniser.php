@@ -13,14 +13,17 @@ use DunePocket\Brief\Reading\Reading;
 use DunePocket\Brief\Reading\Recogniser;
 use DunePocket\Brief\Reading\Sentence;
 use DunePocket\Catalogue\Cues;
+use DunePocket\Catalogue\PageKinds;
 
 /** What the business offers: in lists, in running text, in passing; each with its price and what is said of it. */
 final readonly class OfferingRecogniser implements Recogniser
 {
     private const MOST_WORDS = 7;
+    private const VERBS = ['hired' => 0.93, 'sure' => 0.92, 'labelled' => 0.9, 'sure_third' => 0.88, 'there' => 0.7, 'possible' => 0.6];
+    private const NO_LIST = '/\b(?:we|i|it|they|you|want|wants|need|needs|pages?|site|website|is|are|was|am|be|must|no|not|should|would|can|don[\'’]?t|please|found|mostly|mainly|feel|tone|open|thanks?|hello|hi|cheers|regards|based|miles?)\b|[:"“?]|@|\d{5}/iu';
     private const STOP = '/(?:[.;!?]|\s[–—-]\s|,?\s(?:but|because|so|which|who|where|when|while|although|since|if|until|or anything|all of (?:it|them)|as long as|mostly for|mainly for|usually for|to (?:people|help|make|give|keep|let)|,\s*(?:we|i|it|they))\b|,?\sand\s(?:we|i|they|it|people|that|you|can|have|all|want|would|need)\b|,\s(?:we|i|all|mostly|mainly|usually|with)\b)/iu';
 
-    public function __construct(private Cues $cues, private Negation $negation)
+    public function __construct(private Cues $cues, private Negation $negation, private PageKinds $pages)
     {
     }
 
@@ -44,27 +47,44 @@ final readonly class OfferingRecogniser implements Recogniser
     }
 
     /**
-     * A line of a list that is nothing but an enumeration: "slow flow, pregnancy yoga, yoga for cyclists".
+     * Words that are nothing but an enumeration: "Lock-outs, lock changes, safes." or "beard trims £10".
      *
      * @return iterable<Candidate>
      */
     private function bareList(Sentence $sentence): iterable
     {
-        if (BlockKind::Item !== $sentence->block->kind || 1 === preg_match('/\b(?:we|i|want|need|pages?|site|website|is|are|must|no|not|should|found|mostly|mainly|feel|tone|open)\b|[:"“]|@|\d{5}/iu', $sentence->text)) {
+        $text = rtrim($sentence->text, " \n.");
+        if (1 === preg_match(self::NO_LIST, preg_replace('/\([^)]*\)/u', '', $text) ?? $text)) {
             return;
         }
-        $parts = Phrase::list($sentence->text);
+        $parts = Phrase::list($text);
         $priced = \count(array_filter($parts, fn (array $part): bool => 1 === preg_match($this->cues->money, $part[0])));
-        if (\count($parts) < 3 && $priced < 2) {
+        $isItem = BlockKind::Item === $sentence->block->kind;
+        $known = \count(array_filter($parts, fn (array $part): bool => null !== $this->pages->named(Phrase::tidy($part[0]))));
+        if ((\count($parts) < 3 && $priced < 1 + ($isItem ? 0 : 1)) || $known >= 2 || [] !== array_filter($parts, static fn (array $part): bool => str_word_count($part[0]) > 7)) {
+            return;
+        }
+        $later = array_filter(\array_slice($parts, 1), static fn (array $part): bool => 1 === preg_match('/^\p{Lu}\p{Ll}/u', $part[0]));
+        if (!$isItem && $priced < 1 && ([] !== $later || [] !== array_filter($parts, $this->isName(...)))) {
             return;
         }
         foreach ($parts as [$part, $at]) {
-            if ($priced === \count($parts)) {
+            if ($priced === \count($parts) && $priced > 1 && 1 === preg_match('/\b(?:pass|drop[- ]?in|block|membership|concessions?|adults?|child(?:ren)?|per (?:hour|person|day|night)|hour|hourly|members)\b/iu', $part)) {
                 yield new Candidate(FactKind::Price, Phrase::title($part), $sentence->start + $at, \strlen($part), 0.9);
-            } elseif (str_word_count($part) <= 5) {
-                yield from $this->item($part, $sentence->start + $at, 0.6);
+            } elseif (str_word_count(preg_replace($this->cues->money, '', $part) ?? $part) <= 5) {
+                yield from $this->item($part, $sentence->start + $at, 1 === \count($parts) ? 0.85 : 0.75);
             }
         }
+    }
+
+    /**
+     * Two capitals or more in a row are a person, a place or a business rather than something offered.
+     *
+     * @param array{string, int} $part
+     */
+    private function isName(array $part): bool
+    {
+        return 1 === preg_match('/^\p{Lu}\p{Ll}+(?:\s+(?:and\s+|of\s+)?\p{Lu}\p{Ll}+)+$/u', trim($part[0]));
     }
 
     /** @return iterable<Candidate> */
@@ -101,7 +121,7 @@ final readonly class OfferingRecogniser implements Recogniser
     {
         $text = $sentence->text;
         $taken = 0;
-        foreach (['sure' => 0.92, 'labelled' => 0.9, 'sure_third' => 0.88, 'possible' => 0.6] as $verb => $certainty) {
+        foreach (self::VERBS as $verb => $certainty) {
             preg_match_all($this->cues->offeringVerbs[$verb], $text, $matches, \PREG_OFFSET_CAPTURE);
             foreach ($matches[0] as [$words, $offset]) {
                 $from = (int) $offset + \strlen($words);
@@ -118,11 +138,11 @@ final readonly class OfferingRecogniser implements Recogniser
                     continue;
                 }
                 $parts = Phrase::list($rest);
-                if ('possible' === $verb && \count($parts) < 3 && 1 !== preg_match($this->cues->money, $rest)) {
+                if (('possible' === $verb && \count($parts) < 3 && 1 !== preg_match($this->cues->money, $rest)) || ('there' === $verb && \count($parts) < 2 && !str_contains($words, 'also') && 1 !== preg_match('/\b(?:class|classes|course|courses|club|workshops?|sessions?|shop|caf[eé]|bar)\b/iu', $rest))) {
                     continue;
                 }
                 foreach ($parts as $i => [$part, $at]) {
-                    yield from $this->item($part, $sentence->start + $from + $at, $certainty, $i === \count($parts) - 1 ? $terms : null);
+                    yield from $this->item($part, $sentence->start + $from + $at, $certainty, $i === \count($parts) - 1 ? $terms : null, 'hired' === $verb ? ' hire' : '');
                 }
                 $taken = $from + \strlen($rest);
             }
@@ -149,6 +169,8 @@ final readonly class OfferingRecogniser implements Recogniser
 
     private function untilStop(string $rest): string
     {
+        $rest = preg_replace('/\s[-–—]\s+(?=(?:mostly|mainly|usually|including|like|such as|all|both)\b)/iu', '  , ', $rest) ?? $rest;
+        $rest = preg_replace('/\sbut also\s/iu', ' ,   and ', $rest) ?? $rest;
         $inBrackets = preg_replace_callback('/\([^)]*\)/u', static fn (array $m): string => str_repeat('x', \strlen($m[0])), $rest) ?? $rest;
         if (1 === preg_match(self::STOP, $inBrackets, $m, \PREG_OFFSET_CAPTURE)) {
             return substr($rest, 0, (int) $m[0][1]);
@@ -158,7 +180,7 @@ final readonly class OfferingRecogniser implements Recogniser
     }
 
     /** @return iterable<Candidate> */
-    private function item(string $text, int $start, float $certainty, ?string $terms = null): iterable
+    private function item(string $text, int $start, float $certainty, ?string $terms = null, string $suffix = ''): iterable
     {
         $detail = null === $terms ? [] : ['description' => $terms];
         if (null !== $terms && 1 === preg_match($this->cues->money, $terms, $m)) {
@@ -178,12 +200,15 @@ final readonly class OfferingRecogniser implements Recogniser
         }
         $name = preg_replace('/\s+(?:etc|and so on|and (?:stuff|more|the like)|too|as well|now|really|mostly|mainly|at the moment|from scratch|by hand|online|every \p{L}+|in (?:spring|summer|autumn|winter|our (?:shop|studio|workshop))|for (?:people|anyone|everyone|all|families|homes|businesses|over \d+ years|\d+ years|years)\b.*|throughout .*|across .*|around .*|(?:in|on|at|near)(?: the)? (?-i:[A-Z])\p{L}+.*)\.?$/iu', '', trim($name)) ?? $name;
         $name = preg_replace('/^(?:(?:all (?:kinds|sorts|types) of|lots of|a (?:lot|range|variety|selection|choice) of|a (?:wide|full|small) range of|range of|everything from|things like|such as|like|also|even|mostly|mainly|some|a few|a bit of|both|from|to|of|in|then|about|up to|over|fully|really|very|good|great|proper|decent|your|two|three|four|five|six|seven|eight|\d+)\s+)+(?=\p{L})/iu', '', Phrase::tidy($name)) ?? $name;
-        $name = Phrase::title($name);
+        $name = Phrase::title($name).$suffix;
+        if (str_word_count($name) > self::MOST_WORDS) {
+            $name = preg_replace('/\s+(?:for|to|in|with|of|at|on)\s.*$/iu', '', $name) ?? $name;
+        }
         $words = preg_split('/\s+/', $name) ?: [];
         if (mb_strlen($name) < 3 || \count($words) > self::MOST_WORDS || 1 === preg_match($this->cues->notOfferings, $name) || 1 !== preg_match('/\p{L}{3}/u', $name)) {
             return;
         }
-        if (1 === preg_match('/^(?:for|with|in|at|on|by|because|who|when|where|if|because|than|as|without|not)\b|\b(?:we|i|they|you|us|me|is|are|was|were|website|home ?page)\b/iu', $name)) {
+        if (1 === preg_match('/^(?:for|with|in|at|on|by|because|who|when|where|if|because|than|as|without|not)\b|\b(?:we|i|they|you|us|me|is|are|was|were|website|home ?page|ourselves|myself|mailing list)\b|^(?:through|round|trade)\b|\b(?:learners|children|adults|beginners|people|women|men|families)$/iu', $name)) {
             return;
         }
         yield new Candidate(FactKind::Offering, $name, $start, \strlen($text), $certainty, detail: $detail);

@@ -39,7 +39,7 @@ final readonly class PatternRecogniser implements Recogniser
     private function looksIn(CuePattern $pattern, Sentence $sentence): bool
     {
         return match ($pattern->in) {
-            'anywhere' => BlockKind::Quoted !== $sentence->block->kind,
+            'anywhere' => true,
             'opening' => $sentence->isSpoken() && $sentence->start <= self::OPENING,
             'title' => BlockKind::Title === $sentence->block->kind,
             'signature' => BlockKind::Signature === $sentence->block->kind,

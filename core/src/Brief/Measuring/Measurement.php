@@ -1,0 +1,141 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DunePocket\Brief\Measuring;
+
+use DunePocket\Brief\Brief;
+use DunePocket\Brief\Fact;
+use DunePocket\Brief\FactKind;
+
+/**
+ * Holds what was read from labelled briefs against their labels, kind of fact by kind of fact.
+ *
+ * Names, numbers and closed values have to be the same; offerings and pages the same up to articles, number and
+ * words like "page"; free text (audience, what sets them apart) has to share half of the label's longer words.
+ */
+final class Measurement
+{
+    private const NAMED = ['name' => FactKind::BusinessName, 'phone' => FactKind::ContactPhone, 'email' => FactKind::ContactEmail, 'goal' => FactKind::Goal, 'page_count' => FactKind::PageCount];
+    private const LISTED = ['offerings' => FactKind::Offering, 'refused' => FactKind::PageRefusal, 'features' => FactKind::Feature, 'tone' => FactKind::Tone, 'avoid' => FactKind::AvoidWord, 'phrases' => FactKind::Keyphrase];
+    private const FREE = ['audience' => FactKind::Audience, 'apart' => FactKind::Differentiator];
+    private const ENOUGH = 0.5;
+    private const SMALL_WORDS = ['the', 'and', 'for', 'our', 'page', 'pages', 'section', 'with', 'who', 'that', 'we', 'you', 'of', 'to', 'is', 'in', 'on', 'a', 'an'];
+
+    /** @var array<string, Tally> by label */
+    public array $tallies = [];
+
+    public function add(LabelledBrief $expected, Brief $read): void
+    {
+        $this->kind($expected, $read);
+        foreach (self::NAMED as $label => $kind) {
+            $this->compare($label, $expected, $expected->labels->has($label) ? [$expected->labels->string($label)] : [], $this->values($read, $kind), $this->sameText(...));
+        }
+        foreach (self::LISTED as $label => $kind) {
+            $this->compare($label, $expected, $expected->labels->strings($label), $this->values($read, $kind), $this->sameThing(...));
+        }
+        $asked = array_filter($read->of(FactKind::PageRequest), static fn (Fact $fact): bool => null === $fact->detail('each'));
+        $each = array_filter($read->of(FactKind::PageRequest), static fn (Fact $fact): bool => null !== $fact->detail('each'));
+        $this->compare('pages', $expected, $expected->labels->strings('pages'), array_map(static fn (Fact $fact): string => $fact->value, array_values($asked)), $this->sameThing(...));
+        $this->compare('each', $expected, $expected->labels->strings('each'), array_map(static fn (Fact $fact): string => (string) $fact->detail('each'), array_values($each)), $this->sameThing(...));
+        foreach (self::FREE as $label => $kind) {
+            $this->compare($label, $expected, $expected->labels->strings($label), $this->values($read, $kind), $this->shares(...));
+        }
+        $this->quotes($expected, $read);
+    }
+
+    private function kind(LabelledBrief $expected, Brief $read): void
+    {
+        $fact = $read->first(FactKind::BusinessKind);
+        $accepted = $expected->labels->strings('kind');
+        $this->compare('kind', $expected, \array_slice($accepted, 0, 1), null === $fact ? [] : [(string) $fact->detail('kind')], static fn (string $label, string $kind): bool => \in_array($kind, $accepted, true));
+    }
+
+    /** Every stated fact's quote holds the words it was read from. */
+    private function quotes(LabelledBrief $expected, Brief $read): void
+    {
+        $tally = $this->tallies['quotes'] ??= new Tally();
+        foreach ($read->facts as $fact) {
+            if (null === $fact->quote) {
+                continue;
+            }
+            ++$tally->expected;
+            ++$tally->read;
+            $text = $read->source($fact->quote->source)->text ?? '';
+            $quote = mb_substr($text, $fact->quote->start, $fact->quote->length);
+            if ('' !== $quote && trim($quote) === $quote) {
+                ++$tally->found;
+                ++$tally->right;
+            } else {
+                $tally->faults[] = \sprintf('%s: the quote of “%s” is “%s”', $expected->file, $fact->value, $quote);
+            }
+        }
+    }
+
+    /**
+     * @param list<string>                   $labels
+     * @param list<string>                   $values
+     * @param callable(string, string): bool $same   label, value
+     */
+    private function compare(string $name, LabelledBrief $brief, array $labels, array $values, callable $same): void
+    {
+        $tally = $this->tallies[$name] ??= new Tally();
+        $tally->expected += \count($labels);
+        $tally->read += \count($values);
+        foreach ($labels as $label) {
+            if ([] !== array_filter($values, static fn (string $value): bool => $same($label, $value))) {
+                ++$tally->found;
+            } else {
+                $tally->faults[] = \sprintf('%s: missed “%s”', $brief->file, $label);
+            }
+        }
+        foreach ($values as $value) {
+            if ([] !== array_filter($labels, static fn (string $label): bool => $same($label, $value))) {
+                ++$tally->right;
+            } else {
+                $tally->faults[] = \sprintf('%s: wrong “%s”', $brief->file, $value);
+            }
+        }
+    }
+
+    /** @return list<string> */
+    private function values(Brief $read, FactKind $kind): array
+    {
+        return array_map(static fn (Fact $fact): string => $fact->value, $read->of($kind));
+    }
+
+    private function sameText(string $label, string $value): bool
+    {
+        return self::bare($label) === self::bare($value);
+    }
+
+    private function sameThing(string $label, string $value): bool
+    {
+        $expected = self::words($label);
+        $read = self::words($value);
+        $shared = \count(array_intersect($expected, $read));
+
+        return $expected === $read || ([] !== $expected && [] !== $read && $shared === min(\count($expected), \count($read)) && $shared >= self::ENOUGH * max(\count($expected), \count($read)));
+    }
+
+    private function shares(string $label, string $value): bool
+    {
+        $expected = self::words($label);
+
+        return [] !== $expected && \count(array_intersect($expected, self::words($value))) >= self::ENOUGH * \count($expected);
+    }
+
+    /** @return list<string> */
+    private static function words(string $text): array
+    {
+        $words = preg_split('/[^\p{L}\d]+/u', str_replace(['’', '\''], '', mb_strtolower($text)), -1, \PREG_SPLIT_NO_EMPTY) ?: [];
+        $words = array_diff($words, self::SMALL_WORDS);
+
+        return array_values(array_unique(array_map(static fn (string $word): string => preg_replace('/(?<=\p{L}{3})(?:(?<=[sxz]|ch|sh)es|(?<!s)s)$/u', '', $word) ?? $word, $words)));
+    }
+
+    private static function bare(string $text): string
+    {
+        return trim(preg_replace('/[\s\-()]+/u', ' ', str_replace('’', '\'', mb_strtolower($text))) ?? $text, ' .');
+    }
+}

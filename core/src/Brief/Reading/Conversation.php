@@ -1,0 +1,230 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DunePocket\Brief\Reading;
+
+use DunePocket\Brief\SourceKind;
+use DunePocket\Catalogue\Cues;
+
+/** Tells whose words the lines of a source are: messages of a thread, signatures, speakers of a call. */
+final readonly class Conversation
+{
+    private const WROTE = '/^\s*(?:>\s*)*(?:On\s.{5,120}\bwrote:|Am\s.{5,80}\bschrieb.{0,60}:)\s*$/u';
+    private const ORIGINAL = '/^[-_\s]*(?:original message|forwarded message|begin forwarded message:?)[-_\s]*$/iu';
+    private const HEAD = '/^\s*(?:>\s*)*(From|To|Cc|Bcc|Sent|Date|Subject|Reply-To)\s*:\s*(.*)$/iu';
+    private const DISCLAIMER = '/^\s*(?:this (?:e-?mail|message)(?: and any attachments?)?\b.{0,60}\b(?:confidential|intended|privileged)|confidentiality notice|please consider the environment|disclaimer:|virus[- ]free)/iu';
+    private const CONTACT = '/@[\p{L}\d\-]+\.|\bwww\.|https?:|(?:\+|\(?0)[\d][\d\s()\-.]{7,}|\b[A-Z]{1,2}\d[A-Z\d]?\s?\d[A-Z]{2}\b|\(\d{3}\)\s?\d{3}/u';
+    private const LONGEST_SIGNATURE = 12;
+    private const SPEAKER = '/^(\d{1,2}:\d\d(?::\d\d)?\s+)?([\p{L}][\p{L}\s.\'’-]{0,30}):\s+(?=\S)/u';
+
+    public function __construct(private Cues $cues)
+    {
+    }
+
+    /** @return list<Line> */
+    public function lines(string $text, SourceKind $kind): array
+    {
+        $lines = $this->split($text);
+
+        return SourceKind::Call === $kind ? $this->speakers($lines) : $this->messages($lines);
+    }
+
+    /**
+     * @param list<Line> $lines
+     *
+     * @return list<Line>
+     */
+    private function messages(array $lines): array
+    {
+        $age = 0;
+        $sender = null;
+        $other = false;
+        $inHead = false;
+        $messages = [[]];
+        foreach ($lines as $i => $line) {
+            if (1 === preg_match(self::WROTE, $line->text) || 1 === preg_match(self::ORIGINAL, $line->text)) {
+                $other = $this->isAnother($line->text, $sender);
+                ++$age;
+                $messages[] = [];
+                $messages[$age][] = new Line($line->start, $line->text, $age, Role::Frame);
+                continue;
+            }
+            if ($this->isHead($lines, $i, $inHead)) {
+                if (!$inHead && $i > 0 && $this->hasWords($messages[$age])) {
+                    ++$age;
+                    $messages[] = [];
+                }
+                $inHead = true;
+                preg_match(self::HEAD, $line->text, $m);
+                if ('from' === strtolower($m[1] ?? '')) {
+                    $other = $this->isAnother($m[2] ?? '', $sender);
+                    $sender ??= $m[2] ?? null;
+                }
+                $messages[$age][] = new Line($line->start, $line->text, $age, Role::Frame);
+                continue;
+            }
+            $inHead = false;
+            $quoted = 1 === preg_match('/^(?:\s*>)+ ?/', $line->text, $m) ? \strlen($m[0]) : 0;
+            $bare = substr($line->text, $quoted);
+            $lineAge = $quoted > 0 ? max(1, $age) : $age;
+            $asks = $quoted > 0 && str_ends_with(rtrim($bare), '?');
+            $messages[$age][] = new Line($line->start + $quoted, $bare, $lineAge, $other || $asks ? Role::Other : Role::Client);
+        }
+
+        return array_merge([], ...array_map($this->withoutSignature(...), $messages));
+    }
+
+    /** @param list<Line> $message */
+    private function hasWords(array $message): bool
+    {
+        foreach ($message as $line) {
+            if (!$line->isBlank() && Role::Frame !== $line->role) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @param list<Line> $lines */
+    private function isHead(array $lines, int $i, bool $inHead): bool
+    {
+        if (1 !== preg_match(self::HEAD, $lines[$i]->text, $m)) {
+            return false;
+        }
+        $others = 0;
+        foreach ([-2, -1, 1, 2, 3] as $step) {
+            $others += isset($lines[$i + $step]) && 1 === preg_match(self::HEAD, $lines[$i + $step]->text) ? 1 : 0;
+        }
+
+        return $inHead || $others > 0 || ($i < 3 && 'subject' === strtolower($m[1]));
+    }
+
+    private function isAnother(string $words, ?string $sender): bool
+    {
+        if (null === $sender || '' === trim($words)) {
+            return false;
+        }
+        preg_match_all('/[\p{L}]{3,}/u', mb_strtolower($sender), $known);
+        preg_match_all('/[\p{L}]{3,}/u', mb_strtolower($words), $these);
+        $known = array_diff($known[0], ['com', 'example', 'wrote', 'hello', 'info']);
+
+        return 1 === preg_match('/@|wrote/i', $words) && [] === array_intersect($known, $these[0]);
+    }
+
+    /**
+     * @param list<Line> $message
+     *
+     * @return list<Line>
+     */
+    private function withoutSignature(array $message): array
+    {
+        $end = \count($message);
+        foreach ($message as $i => $line) {
+            if (1 === preg_match(self::DISCLAIMER, $line->text)) {
+                $end = $i;
+                break;
+            }
+        }
+        $from = $this->signatureStart(\array_slice($message, 0, $end));
+        $marked = [];
+        foreach ($message as $i => $line) {
+            $role = match (true) {
+                Role::Client !== $line->role => $line->role,
+                $i >= $end => Role::Frame,
+                null !== $from && $i >= $from => Role::Signature,
+                default => $line->role,
+            };
+            $marked[] = new Line($line->start, $line->text, $line->age, $role);
+        }
+
+        return $marked;
+    }
+
+    /** @param list<Line> $message */
+    private function signatureStart(array $message): ?int
+    {
+        $words = array_keys(array_filter($message, static fn (Line $line): bool => !$line->isBlank() && Role::Frame !== $line->role));
+        $tail = \array_slice($words, -self::LONGEST_SIGNATURE);
+        foreach ($tail as $i) {
+            $bare = trim($message[$i]->text);
+            if ('--' === $bare || str_starts_with($message[$i]->text, '-- ') || ($this->cues->isSignOff($bare) && $i !== $words[0])) {
+                return $i;
+            }
+        }
+        $start = null;
+        $contacts = 0;
+        foreach (array_reverse($tail) as $i) {
+            $bare = trim($message[$i]->text);
+            $isContact = 1 === preg_match(self::CONTACT, $bare);
+            if (mb_strlen($bare) > 70 || (!$isContact && !$this->isNameLike($bare))) {
+                break;
+            }
+            $contacts += $isContact ? 1 : 0;
+            $start = $i;
+        }
+
+        return null !== $start && $contacts > 0 && $start !== $words[0] && !$this->isLabelled($message[$start]->text) && $message[$start - 1]->isBlank() ? $start : null;
+    }
+
+    private function isLabelled(string $text): bool
+    {
+        return 1 === preg_match('/^\s*[\p{L}\s\/&-]{2,30}:/u', $text);
+    }
+
+    /** "Anna Pettifer", "Unit 4, Old Brewery Yard": capitals, no sentence. */
+    private function isNameLike(string $text): bool
+    {
+        return 1 === preg_match('/^(?:(?:[\p{Lu}\d(][\p{L}\d.\'’&()\/-]*|of|the|and|&|for|on|in|\||[–—-]),?\s*){1,9}$/u', $text) && 1 !== preg_match('/[.!?]$/', $text);
+    }
+
+    /**
+     * @param list<Line> $lines
+     *
+     * @return list<Line>
+     */
+    private function speakers(array $lines): array
+    {
+        $asked = [];
+        $said = [];
+        $named = [];
+        $speaker = '';
+        foreach ($lines as $i => $line) {
+            if (1 === preg_match(self::SPEAKER, $line->text, $m)) {
+                $speaker = mb_strtolower(trim($m[2]));
+            }
+            $named[$i] = $speaker;
+            $said[$speaker] = ($said[$speaker] ?? 0) + ($line->isBlank() ? 0 : 1);
+            $asked[$speaker] = ($asked[$speaker] ?? 0) + substr_count($line->text, '?');
+        }
+        $designer = null;
+        foreach (\count($said) < 2 ? [] : $said as $name => $count) {
+            $share = $asked[$name] / max(1, $count) + (1 === preg_match('/design|studio|agency|interview/', (string) $name) ? 10 : 0);
+            if (null === $designer || $share > $designer[1]) {
+                $designer = [(string) $name, $share];
+            }
+        }
+        $heard = [];
+        foreach ($lines as $i => $line) {
+            $lead = 1 === preg_match(self::SPEAKER, $line->text, $m) || 1 === preg_match('/^(\d{1,2}:\d\d(?::\d\d)?\s+)/', $line->text, $m) ? \strlen($m[0]) : 0;
+            $isDesigner = null === $designer ? str_ends_with(rtrim($line->text), '?') : $named[$i] === $designer[0];
+            $heard[] = new Line($line->start + $lead, substr($line->text, $lead), 0, $isDesigner ? Role::Other : Role::Client);
+        }
+
+        return $heard;
+    }
+
+    /** @return list<Line> */
+    private function split(string $text): array
+    {
+        $lines = [];
+        $start = 0;
+        foreach (explode("\n", $text) as $line) {
+            $lines[] = new Line($start, $line);
+            $start += \strlen($line) + 1;
+        }
+
+        return $lines;
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DunePocket\Brief\Reading;
+
+/** One line of a source and who speaks in it. */
+final readonly class Line
+{
+    /**
+     * @param int  $start in bytes from the start of the readable text
+     * @param int  $age   0 in the newest message, 1 in the one before it, and so on
+     * @param Role $role  whose words these are
+     */
+    public function __construct(
+        public int $start,
+        public string $text,
+        public int $age = 0,
+        public Role $role = Role::Client,
+    ) {
+    }
+
+    public function isBlank(): bool
+    {
+        return '' === trim($this->text);
+    }
+}
