@@ -35,6 +35,8 @@ final readonly class Cues
     private string $negation;
     public string $wanting;
     public string $emphasis;
+    /** "that's what people come for": what was just said sets them apart. */
+    public string $pointingBack;
     public string $money;
     /** A proper name. */
     public string $name;
@@ -66,6 +68,7 @@ final readonly class Cues
         $this->signOff = $expand($cues->string('sign_off'));
         $this->negation = $expand($cues->string('negation'));
         $this->wanting = $expand($cues->string('wanting'));
+        $this->pointingBack = $expand($cues->string('pointing_back'));
         $this->emphasis = $expand($cues->string('emphasis'));
         $this->name = $expand('{NAME}');
         $this->money = $expand('(?:from |around |about )?{MONEY}(?:\s*(?:-|–|to)\s*{MONEY})?(?:\s*(?:(?:per|a|an|each|for(?: an?)?)\b|\/)\s*(?:\d+\s*)?[\p{L}]+(?:\s(?:minutes|min|mins|hours|people))?)?');

@@ -34,6 +34,7 @@ final readonly class BriefReader
             new Recogniser\TopicRecogniser($cues),
             new Recogniser\PatternRecogniser($cues),
             new Recogniser\DomainNameRecogniser($cues),
+            new Recogniser\DifferentiatorRecogniser($cues),
             new Recogniser\KindRecogniser($catalogue->businessKinds()),
             new Recogniser\OfferingRecogniser($cues, $negation, $catalogue->pageKinds()),
             new Recogniser\GoalRecogniser($cues, $negation),

@@ -56,10 +56,9 @@ final readonly class Conversation
                     $messages[] = [];
                 }
                 $inHead = true;
-                preg_match(self::HEAD, $line->text, $m);
-                if ('from' === strtolower($m[1] ?? '')) {
-                    $other = $this->isAnother($m[2] ?? '', $sender);
-                    $sender ??= $m[2] ?? null;
+                if (1 === preg_match(self::HEAD, $line->text, $m) && 'from' === strtolower($m[1])) {
+                    $other = $this->isAnother($m[2], $sender);
+                    $sender ??= $m[2];
                 }
                 $messages[$age][] = new Line($line->start, $line->text, $age, Role::Frame);
                 continue;
@@ -158,7 +157,7 @@ final readonly class Conversation
         foreach (array_reverse($tail) as $i) {
             $bare = trim($message[$i]->text);
             $isContact = 1 === preg_match(self::CONTACT, $bare);
-            if (mb_strlen($bare) > 70 || (!$isContact && !$this->isNameLike($bare))) {
+            if (mb_strlen($bare) > 70 || ($isContact ? $this->isSentence($bare) : !$this->isNameLike($bare))) {
                 break;
             }
             $contacts += $isContact ? 1 : 0;
@@ -166,6 +165,12 @@ final readonly class Conversation
         }
 
         return null !== $start && $contacts > 0 && $start !== $words[0] && !$this->isLabelled($message[$start]->text) && $message[$start - 1]->isBlank() ? $start : null;
+    }
+
+    /** "It must feel warm. Telephone 01632 960611." says more than how to reach somebody. */
+    private function isSentence(string $text): bool
+    {
+        return preg_match_all('/\b(?!tel|phone|mobile|fax|email|web|www)\p{Ll}{2,}\b(?![@.])/u', preg_replace('/\S*(?:@|www\.|https?:)\S*/u', '', $text) ?? $text) > 3;
     }
 
     private function isLabelled(string $text): bool

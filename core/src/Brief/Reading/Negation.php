@@ -6,14 +6,20 @@ namespace DunePocket\Brief\Reading;
 
 use DunePocket\Catalogue\Cues;
 
-/** Tells whether a place in a sentence stands under a negation: "no blog please", "leave the café off". */
+/** Tells whether a place in a sentence is denied: "no blog please", "leave the café off", a question answered with no. */
 final readonly class Negation
 {
     public function __construct(private Cues $cues)
     {
     }
 
-    public function covers(string $sentence, int $offset): bool
+    /** @param int $offset in bytes from the start of the sentence */
+    public function covers(Sentence $sentence, int $offset): bool
+    {
+        return $sentence->isRefused() || $this->coversWithin($sentence->text, $offset);
+    }
+
+    private function coversWithin(string $sentence, int $offset): bool
     {
         $before = substr($sentence, 0, $offset);
         $clause = preg_split('/[;:(—–]|,\s*(?=(?:but|we|i|they|it|the|a|our|please|just|with)\b)|\b(?:but|except|because|although)\b/iu', $before) ?: [$before];

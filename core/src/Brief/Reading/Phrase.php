@@ -35,8 +35,14 @@ final class Phrase
      */
     public static function list(string $text): array
     {
+        return array_merge([], ...array_map(static fn (array $group): array => self::enumeration(...$group), self::split('/\s*;\s*(?![^(]*\))/u', $text, 0)));
+    }
+
+    /** @return list<array{string, int}> */
+    private static function enumeration(string $text, int $start): array
+    {
         $parts = [];
-        $byComma = self::split('/\s*(?:[,;\n]|\s\/\s|\s\+\s)\s*(?![^(]*\))/u', $text, 0);
+        $byComma = self::split('/\s*(?:[,\n]|\s\/\s|\s\+\s)\s*(?![^(]*\))/u', $text, $start);
         foreach ($byComma as $i => [$part, $offset]) {
             $last = $i === \count($byComma) - 1;
             $pieces = $last ? self::split('/(?:^|\s+)(?:and|or|&|plus|as well as)\s+(?:also\s+)?(?![^(]*\))/iu', $part, $offset) : [[$part, $offset]];
@@ -46,7 +52,7 @@ final class Phrase
                 $pieces = [[$part, $offset]];
             }
             foreach ($pieces as [$piece, $at]) {
-                $bare = preg_replace('/^(?:and|or|plus|also|then)\s+/iu', '', $piece) ?? $piece;
+                $bare = preg_replace('/^(?:and|or|plus|also|then)(?:\s+|$)/iu', '', $piece) ?? $piece;
                 if ('' !== trim($bare)) {
                     $parts[] = [rtrim($bare), $at + \strlen($piece) - \strlen($bare)];
                 }

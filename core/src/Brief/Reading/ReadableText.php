@@ -47,10 +47,7 @@ final readonly class ReadableText
                 $high = $middle;
             }
         }
-        if (0 === $low) {
-            return $place;
-        }
-        [$here, $there] = $this->edits[$low - 1];
+        [$here, $there] = $this->edits[$low - 1] ?? [0, 0];
 
         return $there + $place - $here;
     }

@@ -14,6 +14,8 @@ use DunePocket\Catalogue\Cues;
 final class Segmenter
 {
     private const HEADING_WORDS = 8;
+    private const LABEL_WORDS = 3;
+    private const LABEL_INSIDE = '/(?<=[.!?]\s|\n)(?<label>\p{Lu}[\p{L}\s\/&\'’-]{2,40}):\s+(?<answer>\S.*?(?:[.!?](?=\s)|$))/us';
     private const LIST_LINES = 3;
     private const LIST_LINE_LENGTH = 64;
     private const YES = '/^(?:(?:oh|er|um|well|so)[,.]?\s+)*(?:yes|yeah|yep|yup|absolutely|definitely|of course|exactly|that[\'’]?s (?:right|it)|sure|correct|please do|right|perfect|sounds (?:good|right))\b/iu';
@@ -23,6 +25,8 @@ final class Segmenter
     private array $blocks = [];
     private ?string $topic = null;
     private bool $topicIsQuestion = false;
+    /** The topic comes from a line that ends with a colon. */
+    private bool $topicIsLabel = false;
     /** The question just asked, for answers of one word. */
     private ?Line $question = null;
     /** Questions or labels of this source carry numbers. */
@@ -143,6 +147,7 @@ final class Segmenter
     {
         $this->topic = $topic;
         $this->topicIsQuestion = true;
+        $this->topicIsLabel = false;
         $this->question = $question;
     }
 
@@ -150,6 +155,7 @@ final class Segmenter
     {
         $this->topic = null;
         $this->topicIsQuestion = false;
+        $this->topicIsLabel = false;
         $this->question = null;
     }
 
@@ -263,11 +269,22 @@ final class Segmenter
             return;
         }
         if ('' === $this->paragraph) {
+            if ($afterBlank && $this->listUnderLabel()) {
+                $this->forget();
+            }
             $this->paragraphStart = $start;
             $this->paragraph = $text;
         } else {
             $this->paragraph .= "\n".$text;
         }
+    }
+
+    /** "Pages:", a list, an empty line: what comes then stands on its own again. */
+    private function listUnderLabel(): bool
+    {
+        $last = $this->blocks[\count($this->blocks) - 1] ?? null;
+
+        return $this->topicIsLabel && BlockKind::Item === $last?->kind;
     }
 
     /** "| Pages | Home, Prices |": the first cell asks, the second answers. */
@@ -346,6 +363,10 @@ final class Segmenter
         if (null === $topic && !$this->isCapitalLabel($m[2])) {
             return false;
         }
+        if (null !== $topic && str_word_count($m[2]) > self::LABEL_WORDS) {
+            $this->closeParagraph();
+            $this->add(BlockKind::Heading, $start + \strlen($m[1]), $m[2]);
+        }
         $inList = 1 === preg_match('/[-*•]/u', $m[1]) && null !== $this->topic;
         if ($inList && '' !== $m[3] && null === $topic) {
             return false;
@@ -355,8 +376,9 @@ final class Segmenter
         if ('' === $m[3]) {
             $this->topic = $topic;
             $this->topicIsQuestion = false;
+            $this->topicIsLabel = true;
         } else {
-            $this->add(BlockKind::Answer, $start + \strlen($line) - \strlen($m[3]), $m[3], $topic);
+            $this->addWithLabels(BlockKind::Answer, $start + \strlen($line) - \strlen($m[3]), $m[3], $topic);
             if (!$inList && '' === $m[1]) {
                 $this->forget();
             }
@@ -433,17 +455,41 @@ final class Segmenter
     {
         $this->topic = $this->cues->topic(rtrim($text, ':. '));
         $this->topicIsQuestion = false;
+        $this->topicIsLabel = str_ends_with(rtrim($text), ':');
         $this->question = null;
         $this->add($atTop && null === $this->topic ? BlockKind::Title : BlockKind::Heading, $start, $text);
     }
 
+    /** Labels inside a paragraph, "… Tone: dry. Banned words: craft, artisan.", start a block of their own. */
     private function closeParagraph(): void
     {
-        if ('' === $this->paragraph) {
+        $text = $this->paragraph;
+        $this->paragraph = '';
+        if ('' === $text) {
             return;
         }
-        $this->add($this->topicIsQuestion ? BlockKind::Answer : BlockKind::Paragraph, $this->paragraphStart, $this->paragraph, $this->topic);
-        $this->paragraph = '';
+        $this->addWithLabels($this->topicIsQuestion ? BlockKind::Answer : BlockKind::Paragraph, $this->paragraphStart, $text, $this->topic);
+    }
+
+    private function addWithLabels(BlockKind $kind, int $start, string $text, ?string $topic): void
+    {
+        $from = 0;
+        preg_match_all(self::LABEL_INSIDE, $text, $labels, \PREG_SET_ORDER | \PREG_OFFSET_CAPTURE);
+        foreach ($labels as $label) {
+            [$words, $at] = [$label['label'][0], (int) $label['label'][1]];
+            $asked = $this->cues->topic($words);
+            if (null === $asked || $at < $from) {
+                continue;
+            }
+            $this->add($kind, $start + $from, substr($text, $from, $at - $from), $topic);
+            if (str_word_count($words) > self::LABEL_WORDS) {
+                $this->add(BlockKind::Heading, $start + $at, $words);
+            }
+            [$answer, $from] = [$label['answer'][0], (int) $label['answer'][1]];
+            $this->add(BlockKind::Answer, $start + $from, $answer, $asked);
+            $from += \strlen($answer);
+        }
+        $this->add($kind, $start + $from, substr($text, $from), $topic);
     }
 
     private function add(BlockKind $kind, int $start, string $text, ?string $topic = null): void

@@ -11,7 +11,20 @@ final readonly class Sentence
         public string $text,
         public int $start,
         public Block $block,
+        private bool $takenBack = false,
     ) {
+    }
+
+    /** "Somebody asked for a shop. Please don't.", or a question answered with no. */
+    public function isRefused(): bool
+    {
+        return $this->takenBack || false === $this->block->agreed;
+    }
+
+    /** Whether its block starts with it. */
+    public function isFirst(): bool
+    {
+        return $this->start <= $this->block->start;
     }
 
     public function isSpoken(): bool

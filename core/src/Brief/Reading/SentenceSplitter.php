@@ -7,6 +7,7 @@ namespace DunePocket\Brief\Reading;
 /** Splits blocks into sentences; list items, headings and answers of one line stay whole where they have no full stop. */
 final class SentenceSplitter
 {
+    private const TAKEN_BACK = '/^\s*(?:(?:but|and|well|so|though|maybe)\s+)*(?:please\s+)?(?:don[\'’]?t|do not|no|not for us|not now|rather not)(?:\s+(?:do|want|need|bother(?: with)?|put|add|include|have))?(?:\s+(?:it|them|that|those|this|thanks?|please|either))*\s*(?:[,.;!–-]|$)/iu';
     private const BOUNDARY = '/\b(?:e\.g|i\.e|etc|approx|Mr|Mrs|Dr|St|No|vs|Rd|est|tel)\.\s(*SKIP)(*F)|(?<=[.!?]|[.!?]["”’)])\s+(?=\S)|\n{2,}/u';
 
     /**
@@ -18,10 +19,10 @@ final class SentenceSplitter
     {
         $sentences = [];
         foreach ($blocks as $block) {
-            $offset = 0;
-            foreach (preg_split(self::BOUNDARY, $block->text, -1, \PREG_SPLIT_OFFSET_CAPTURE) ?: [] as [$text, $offset]) {
+            $parts = preg_split(self::BOUNDARY, $block->text, -1, \PREG_SPLIT_OFFSET_CAPTURE) ?: [];
+            foreach ($parts as $i => [$text, $offset]) {
                 if ('' !== trim($text)) {
-                    $sentences[] = new Sentence($text, $block->start + (int) $offset, $block);
+                    $sentences[] = new Sentence($text, $block->start + (int) $offset, $block, 1 === preg_match(self::TAKEN_BACK, $parts[$i + 1][0] ?? '.'));
                 }
             }
         }

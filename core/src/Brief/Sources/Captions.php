@@ -35,7 +35,7 @@ final class Captions
                     foreach (self::spoken(\array_slice($lines, $i + 1)) as [$speaker, $words]) {
                         $last = array_key_last($turns);
                         if (null !== $last && $turns[$last][1] === $speaker && '' !== $speaker) {
-                            $turns[$last][2] .= ' '.$words;
+                            $turns[$last] = [$turns[$last][0], $speaker, $turns[$last][2].' '.$words];
                         } else {
                             $turns[] = [self::time((int) $m[1], (int) $m[2], (int) $m[3]), $speaker, $words];
                         }

@@ -11,6 +11,7 @@ use DunePocket\Brief\Reading\Negation;
 use DunePocket\Brief\Reading\Phrase;
 use DunePocket\Brief\Reading\Reading;
 use DunePocket\Brief\Reading\Recogniser;
+use DunePocket\Brief\Reading\Sentence;
 use DunePocket\Catalogue\Cues;
 
 /** What the site must be able to do; a refused feature becomes a refused page. */
@@ -27,19 +28,36 @@ final readonly class FeatureRecogniser implements Recogniser
             if (!$sentence->isSpoken() || \in_array($sentence->block->kind, [BlockKind::Title, BlockKind::Heading], true) || \in_array($topic, ['offering', 'tone', 'avoid_word', 'keyphrase', 'business_name', 'design_note'], true)) {
                 continue;
             }
-            $asked = 'feature' === $topic || 'page_request' === $topic;
-            $wished = $asked || 1 === preg_match($this->cues->wanting, $sentence->text);
+            $asked = 'feature' === $topic;
+            $wished = $asked || 1 === preg_match($this->cues->wanting, $sentence->text) || 'goal' === $topic;
             foreach ($this->cues->features as $feature => $pattern) {
-                if (1 !== preg_match($pattern, $sentence->text, $m, \PREG_OFFSET_CAPTURE)) {
+                preg_match_all($pattern, $sentence->text, $matches, \PREG_OFFSET_CAPTURE);
+                if ([] === $matches[0]) {
                     continue;
                 }
-                [$words, $offset] = [$m[0][0], (int) $m[0][1]];
-                if ('page_refusal' === $topic || $this->negation->covers($sentence->text, $offset)) {
+                [$words, $offset] = $this->refusedOrFirst($sentence, $matches[0]);
+                if ('page_refusal' === $topic || $this->negation->covers($sentence, $offset)) {
                     yield new Candidate(FactKind::PageRefusal, Phrase::title($words), $sentence->start + $offset, \strlen($words), 0.93, detail: ['feature' => $feature]);
-                } elseif ($wished) {
+                } elseif ($wished || ('page_request' === $topic && 1 === preg_match('/\bwith (?:an?|the|our)?\s*$/iu', substr($sentence->text, 0, $offset)))) {
                     yield new Candidate(FactKind::Feature, $feature, $sentence->start + $offset, \strlen($words), $asked ? 0.95 : 0.85, detail: ['wording' => Phrase::tidy($words)]);
                 }
             }
         }
+    }
+
+    /**
+     * @param non-empty-list<array{string, int}> $mentions words and where they start
+     *
+     * @return array{string, int}
+     */
+    private function refusedOrFirst(Sentence $sentence, array $mentions): array
+    {
+        foreach ($mentions as $mention) {
+            if ($this->negation->covers($sentence, $mention[1])) {
+                return $mention;
+            }
+        }
+
+        return $mentions[0];
     }
 }

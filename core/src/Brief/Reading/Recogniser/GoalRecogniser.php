@@ -24,7 +24,7 @@ final readonly class GoalRecogniser implements Recogniser
     {
         foreach ($reading->sentences as $sentence) {
             $asked = 'goal' === $sentence->block->topic;
-            if (!$sentence->isSpoken() || BlockKind::Heading === $sentence->block->kind || (null !== $sentence->block->topic && !$asked && 'business_kind' !== $sentence->block->topic)) {
+            if (!$sentence->isSpoken() || BlockKind::Heading === $sentence->block->kind || (null !== $sentence->block->topic && !$asked && !\in_array($sentence->block->topic, ['business_kind', 'feature'], true))) {
                 continue;
             }
             if (!$asked && 1 !== preg_match($this->cues->wanting, $sentence->text, $wish)) {
@@ -37,7 +37,7 @@ final readonly class GoalRecogniser implements Recogniser
             $found = [];
             foreach ($this->cues->goals as $goal => $patterns) {
                 foreach ($patterns as $pattern) {
-                    if (1 === preg_match($pattern, $sentence->text, $m, \PREG_OFFSET_CAPTURE) && !$this->negation->covers($sentence->text, (int) $m[0][1])) {
+                    if (1 === preg_match($pattern, $sentence->text, $m, \PREG_OFFSET_CAPTURE) && !$this->negation->covers($sentence, (int) $m[0][1])) {
                         $found[(int) $m[0][1]] ??= $goal;
                         break;
                     }

@@ -125,7 +125,7 @@ final readonly class OfferingRecogniser implements Recogniser
             preg_match_all($this->cues->offeringVerbs[$verb], $text, $matches, \PREG_OFFSET_CAPTURE);
             foreach ($matches[0] as [$words, $offset]) {
                 $from = (int) $offset + \strlen($words);
-                if ($from <= $taken || $this->negation->covers($text, (int) $offset)) {
+                if ($from <= $taken || $this->negation->covers($sentence, (int) $offset)) {
                     continue;
                 }
                 $rest = $this->untilStop(substr($text, $from));
@@ -169,9 +169,10 @@ final readonly class OfferingRecogniser implements Recogniser
 
     private function untilStop(string $rest): string
     {
-        $rest = preg_replace('/\s[-–—]\s+(?=(?:mostly|mainly|usually|including|like|such as|all|both)\b)/iu', '  , ', $rest) ?? $rest;
-        $rest = preg_replace('/\sbut also\s/iu', ' ,   and ', $rest) ?? $rest;
+        $semicolon = static fn (array $m): string => str_pad(';', \strlen(implode('', $m)));
+        $rest = preg_replace_callback('/\s[-–—]\s+(?:mostly|mainly|usually|including|like|such as|all|both)\b|\s*\bbut also\b/iu', $semicolon, $rest) ?? $rest;
         $inBrackets = preg_replace_callback('/\([^)]*\)/u', static fn (array $m): string => str_repeat('x', \strlen($m[0])), $rest) ?? $rest;
+        $inBrackets = str_replace('; ', ', ', $inBrackets);
         if (1 === preg_match(self::STOP, $inBrackets, $m, \PREG_OFFSET_CAPTURE)) {
             return substr($rest, 0, (int) $m[0][1]);
         }

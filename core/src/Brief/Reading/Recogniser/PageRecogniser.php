@@ -19,7 +19,7 @@ use DunePocket\Catalogue\PageKinds;
 final readonly class PageRecogniser implements Recogniser
 {
     private const ADJECTIVES = 'separate|simple|dedicated|single|own|new|nice|good|extra|short|proper|little|clear|whole|different|decent|basic|quick|small|big|great|further|second|normal|plain';
-    private const NO_NAME = '/^(?:obviously|really|maybe|perhaps|also|please|them|everything|us|me|web|this|that|the|each|every|which|one|first|same|front|single|two|three|four|five|six|seven|eight|nine|ten|few|many|most|all|other|another|more|these|those|whole|per|on|any|no|an?|its|their|our|my|your|extra|separate|own|facebook|instagram|google|last|next|\d+|it|long|current|old|existing)$/iu';
+    private const NO_NAME = '/^(?:obviously|really|maybe|perhaps|also|please|them|everything|us|me|web|this|that|the|each|every|which|one|first|same|front|single|two|three|four|five|six|seven|eight|nine|ten|few|many|most|all|other|another|more|these|those|whole|per|on|any|no|an?|its|their|our|my|your|extra|separate|own|facebook|instagram|google|last|next|\d+|it|long|current|old|existing|stock(?: .+)?|problem|idea|doubt|hurry|rush|pressure|need|point|more than)$/iu';
 
     public function __construct(private Cues $cues, private Negation $negation, private PageKinds $pages)
     {
@@ -58,8 +58,7 @@ final readonly class PageRecogniser implements Recogniser
 
             return;
         }
-        $spoken = iterator_to_array($this->spoken($sentence), false);
-        yield from $spoken;
+        yield from $this->spoken($sentence);
         if (1 === preg_match('/\b(?:each|every|apiece)\b|\bpages?\b[^.]{0,60}\b(?:their own|its own)\b/iu', $text) && 1 !== preg_match('/,/', $text)) {
             return;
         }
@@ -69,7 +68,7 @@ final readonly class PageRecogniser implements Recogniser
         foreach ($parts as [$part]) {
             $known += null === $this->pages->named(Phrase::tidy($part)) ? 0 : 1;
         }
-        if (1 === preg_match('/\b(?:we|i|it|they)\b/iu', $text) && $known < 2) {
+        if ($known < 2 && (1 === preg_match('/\b(?:we|i|it|they)\b/iu', $text) || !$sentence->isFirst())) {
             return;
         }
         foreach ($parts as [$part, $at]) {
@@ -95,6 +94,9 @@ final readonly class PageRecogniser implements Recogniser
         foreach (Phrase::list($sentence->text) as [$part, $at]) {
             $name = preg_replace('/^(?:no|not|an?|the|any)\s+/iu', '', Phrase::tidy($part)) ?? $part;
             $name = preg_replace('/\s+(?:pages?|sections?|please)$/iu', '', $name) ?? $name;
+            if (1 === preg_match(self::NO_NAME, $name)) {
+                continue;
+            }
             if (str_word_count($name) <= 4 && mb_strlen($name) > 2 && 1 !== preg_match('/\b(?:we|i|i[\'’]d|it|they|you|nobody|please)\b/iu', $name)) {
                 yield new Candidate(FactKind::PageRefusal, Phrase::title($name), $sentence->start + $at, \strlen($part), 0.95);
             }
@@ -111,9 +113,12 @@ final readonly class PageRecogniser implements Recogniser
             return;
         }
         yield from $this->enumerated($sentence);
+        if (1 === preg_match('/(?:^|[.,;]\s+|\band\s+)(?:an?\s+|the\s+)?(?<name>[\p{L}\'’ -]{3,30}?)\s+would be (?:lovely|nice|great|good|handy|useful|brilliant|fab|perfect)/iu', $text, $m, \PREG_OFFSET_CAPTURE) && null !== $this->pages->named($this->bare($m['name'][0]))) {
+            yield from $this->request($m['name'][0], $sentence->start + (int) $m['name'][1], '', 0.7);
+        }
         preg_match_all('/(?<lead>\b(?:an?|the|our|your|my|one|another|and|or|,|own|separate|with|include|simple|plus)\s+)?(?<name>(?:[\p{L}&\'’\/-]+\s+){0,3}?[\p{L}&\'’\/-]+)\s+pages?\b(?!\s+(?:for|about|on|with|explaining|listing|showing|where|that|each|max|or|to)\b)/iu', $text, $matches, \PREG_SET_ORDER | \PREG_OFFSET_CAPTURE);
         foreach ($matches as $m) {
-            $name = preg_replace('/^.*\b(?:an?|the|our|your|my|want|need|have|like|be|is|of|for|with|include|and|or|has|wants|needs|its|their|maybe|also|just|please|should|to|on|from|see|see the|add|keep|get|then)\s+/iu', '', $m['name'][0]) ?? '';
+            $name = preg_replace('/^.*\b(?:an?|the|our|your|my|want|need|have|like|be|is|of|for|with|include|and|or|no|so|has|wants|needs|its|their|maybe|also|just|please|should|to|on|from|see|see the|add|keep|get|then)\s+/iu', '', $m['name'][0]) ?? '';
             $name = preg_replace('/^(?:(?:'.self::ADJECTIVES.')\s+)+/iu', '', $name) ?? $name;
             if (1 === preg_match('/\bpages$/iu', $m[0][0]) && null === $this->pages->named(trim($name))) {
                 continue;
@@ -122,11 +127,11 @@ final readonly class PageRecogniser implements Recogniser
                 continue;
             }
             $offset = (int) $m['name'][1] + \strlen($m['name'][0]) - \strlen($name);
-            if (!$this->negation->covers($text, (int) $m[0][1])) {
+            if (!$this->negation->covers($sentence, $offset)) {
                 yield from $this->request($name, $sentence->start + $offset, '', 0.93, \strlen($m[0][0]) - ($offset - (int) $m[0][1]));
             }
         }
-        if (1 === preg_match('/\bpages\s+(?:for|about|on|with|like)\s+(?<names>(?!each\b|every\b)[^.;!?\n(]{3,140})/iu', $text, $m, \PREG_OFFSET_CAPTURE) && !$this->negation->covers($text, (int) $m[0][1])) {
+        if (1 === preg_match('/\bpages\s+(?:for|about|on|with|like)\s+(?<names>(?!each\b|every\b)[^.;!?\n(]{3,140})/iu', $text, $m, \PREG_OFFSET_CAPTURE) && !$this->negation->covers($sentence, (int) $m[0][1])) {
             foreach (Phrase::list($m['names'][0]) as [$part, $at]) {
                 if (1 !== preg_match('/\b(?:we|i|it|you|they|that|which)\b/iu', $part)) {
                     yield from $this->request($part, $sentence->start + (int) $m['names'][1] + $at, '', 0.93);
@@ -136,7 +141,7 @@ final readonly class PageRecogniser implements Recogniser
         preg_match_all('/\b(?:a|one|another|own|separate|the)?\s*page\s+(?:for|about|on|with|explaining|listing|showing|where)\s+(?<name>[^.,;!?\n(]{3,60}?)(?=\s*(?:[.,;!?\n(]|$|\sso\b|\swhich\b|\sbecause\b|\sbut\b|\sand (?:we|a|one|i|another|maybe|then)\b|\swith\b|\sthat\b))/iu', $text, $matches, \PREG_SET_ORDER | \PREG_OFFSET_CAPTURE);
         foreach ($matches as $m) {
             [$name, $offset] = [$m['name'][0], (int) $m['name'][1]];
-            if ($this->negation->covers($text, (int) $m[0][1]) || 1 === preg_match('/^(?:google|facebook|it|that|this|now|us|me|you)\b/iu', $name)) {
+            if ($this->negation->covers($sentence, (int) $m[0][1]) || 1 === preg_match('/^(?:google|facebook|it|that|this|now|us|me|you)\b/iu', $name)) {
                 continue;
             }
             if (1 === preg_match('/^(?:each|every)(?: of)?\s+(?:the |our |my )?(.+)$/iu', $name, $each)) {
@@ -156,7 +161,7 @@ final readonly class PageRecogniser implements Recogniser
      */
     private function oneEach(Sentence $sentence): iterable
     {
-        if (1 !== preg_match('/(?:^|[,;:(]\s|\b(?:and|but|that|think|so)\s|[-–—]\s)(?<names>[^.;:!?\n]{3,120}?)\s+(?:should|must|could|would|will|to|all|both|really|definitely|probably)?\s*(?:all |both |each )?(?:need|needs|have|has|get|gets|want|wants|deserve|deserves|be|on)\s+(?:to have |have )?(?:on )?(?:a|an|its|their|one|it[\'’]s|there)\s*(?:own\s+|separate\s+|dedicated\s+)*pages?(?<each>\s+(?:each|of (?:its|their) own|apiece))?/iu', $sentence->text, $m, \PREG_OFFSET_CAPTURE)) {
+        if (1 !== preg_match('/(?:^|[,;:(]\s|\b(?:and|but|that|think|so)\s|[-–—]\s)(?<names>[^.;:!?\n]{3,120}?)\s+(?:should|must|could|would|will|to|all|both|really|definitely|probably)?\s*(?:all |both |each )?(?:need|needs|require|requires|have|has|get|gets|want|wants|deserve|deserves|be|on)\s+(?:to have |have )?(?:on )?(?:a|an|its|their|one|it[\'’]s|there)\s*(?:own\s+|separate\s+|dedicated\s+)*pages?(?<each>\s+(?:each|of (?:its|their) own|apiece))?/iu', $sentence->text, $m, \PREG_OFFSET_CAPTURE)) {
             return;
         }
         [$names, $offset] = $m['names'];
@@ -164,7 +169,7 @@ final readonly class PageRecogniser implements Recogniser
         if (1 !== preg_match('/\b(?:each|every|own|separate|dedicated|apiece)\b/iu', $whole) && 1 === preg_match('/\b(?:we|i|it|you|they|there|site|website)\b/iu', $names)) {
             return;
         }
-        if ($this->negation->covers($sentence->text, (int) $offset + \strlen($names))) {
+        if ($this->negation->covers($sentence, (int) $offset + \strlen($names))) {
             return;
         }
         if (1 === preg_match('/\b(?:each|every|all)(?: of)?(?: the| our| my)?\s+(?<noun>[\p{L}\- ]{3,30})$/iu', $names, $each)) {
@@ -186,12 +191,12 @@ final readonly class PageRecogniser implements Recogniser
      */
     private function enumerated(Sentence $sentence): iterable
     {
-        if (1 !== preg_match('/\b(?:pages?|site|website|menu)\b/iu', $sentence->text)) {
+        if (1 !== preg_match('/\b(?:pages?|site|website|menu)\b|^\W*(?:(?:so|just|it shall consist of|maybe|i think|i suppose|ok|okay|then)\b[,:]?\s+)*(?:an?\s+|the\s+)?(?:home(?: ?page)?|front page|landing page|welcome|start)\s*[,\/;]/iu', $sentence->text)) {
             return;
         }
         $text = $sentence->text;
         $from = 0;
-        if (1 === preg_match('/\b(?:pages?|site|website|menu|need|want|have|like|be|with|are|include|includes|following|think|suppose|for|just)\b\s*(?:[:–—-]\s*|(?:are|is|for|with|like|such as|would be|could be|should be|please)\s*:?\s*)*(?=(?:an?\s+|the\s+)?(?:home|front|welcome|about|services|who we|what we|start|landing)\b)/iu', $text, $m, \PREG_OFFSET_CAPTURE)) {
+        if (1 === preg_match('/\b(?:pages?|site|website|menu|need|want|have|like|be|with|are|include|includes|consist|following|think|so|suppose|for|just)\b\s*(?:[:–—-]\s*|(?:are|is|of|for|with|like|such as|would be|could be|should be|please)\s*:?\s*)*(?=(?:an?\s+|the\s+)?(?:home|front|welcome|about|services|who we|what we|start|landing)\b)/iu', $text, $m, \PREG_OFFSET_CAPTURE)) {
             $from = (int) $m[0][1] + \strlen($m[0][0]);
         } elseif (1 === preg_match('/\bpages?\b[^:\n]{0,50}:\s*/iu', $text, $m, \PREG_OFFSET_CAPTURE)) {
             $from = (int) $m[0][1] + \strlen($m[0][0]);
@@ -202,7 +207,7 @@ final readonly class PageRecogniser implements Recogniser
         }
         $parts = Phrase::list($list);
         $known = array_filter($parts, fn (array $part): bool => null !== $this->pages->named($this->bare($part[0])));
-        if (\count($known) < 2 || \count($parts) < 3 || $this->negation->covers($text, $from)) {
+        if (\count($known) < 2 || \count($parts) < 3 || $this->negation->covers($sentence, $from)) {
             return;
         }
         foreach ($parts as [$part, $at]) {
@@ -211,7 +216,7 @@ final readonly class PageRecogniser implements Recogniser
             if (1 === preg_match('/^(.{2,40}?)\s*\((.+?)\)?$/u', $part, $m)) {
                 [, $name, $about] = $m;
             }
-            if (str_word_count($name) <= 5 && 1 !== preg_match('/\b(?:we|i|you|it)\b/iu', $name)) {
+            if (str_word_count($name) <= 5 && (1 !== preg_match('/\b(?:we|i|you|it)\b/iu', $name) || null !== $this->pages->named($this->bare($name)))) {
                 yield from $this->request($name, $sentence->start + $from + $at, $about, 0.95);
             }
         }
@@ -221,11 +226,12 @@ final readonly class PageRecogniser implements Recogniser
     private function refusals(Sentence $sentence): iterable
     {
         yield from $this->leftOff($sentence);
-        preg_match_all('/\b(?:no|without(?: an?| any)?|(?:don[\'’]?t|do not|dont|won[\'’]?t|doesn[\'’]?t) (?:want|need|require|have|do)(?: or need| or want)?(?: an?| any| the| to have an?| a separate)?|(?:skip|drop|lose|ditch|forget|leave (?:out|off)|get rid of)(?: the| an?| our)?|not(?: an?| another)|nor an?|rather not have(?: an?)?)\s+(?<name>[\p{L}&\'’\/ -]{3,40})/iu', $sentence->text, $matches, \PREG_SET_ORDER | \PREG_OFFSET_CAPTURE);
+        yield from $this->takenBack($sentence);
+        preg_match_all('/\b(?<no>no|(?<=page |pages |site |website )without(?: an?| any)?|(?:don[\'’]?t|do not|dont|won[\'’]?t|doesn[\'’]?t) (?:want|need|require|have|do)(?: or need| or want)?(?: an?| any| the| to have an?| a separate)?|(?:skip|drop|lose|ditch|forget|leave (?:out|off)|get rid of)(?: the| an?| our)?|not(?: an?| another)|nor an?|rather not have(?: an?)?)\s+(?=(?<name>[\p{L}&\'’\/ -]{3,40}))/iu', $sentence->text, $matches, \PREG_SET_ORDER | \PREG_OFFSET_CAPTURE);
         foreach ($matches as $m) {
             [$words, $offset] = [$m['name'][0], (int) $m['name'][1]];
             foreach (Phrase::list($words) as [$part, $at]) {
-                $name = preg_split('/\s+(?:pages?|sections?|please|thanks|at all|for now|yet|or anything|as|because|since|either|on|we|nobody|then|so|in|of|just|it)\b/iu', $part)[0] ?? $part;
+                $name = preg_split('/\s+(?:pages?|sections?|please|thanks|at all|for now|yet|or anything|as|because|since|either|on|we|nobody|then|so|in|of|just|it|needed|necessary|required|wanted|makes?|for|until)\b/iu', $part)[0] ?? $part;
                 $bare = $this->bare($name);
                 $saysPage = 1 === preg_match('/^'.preg_quote($name, '/').'\s+(?:pages?|sections?)\b/iu', $part) && str_word_count($bare) <= 3 && 1 !== preg_match(self::NO_NAME, $bare);
                 if (null !== $this->pages->named($bare) || $saysPage) {
@@ -247,9 +253,30 @@ final readonly class PageRecogniser implements Recogniser
         }
     }
 
+    /**
+     * "Somebody asked for a shop. Please don't.", "Blog no, shop no.".
+     *
+     * @return iterable<Candidate>
+     */
+    private function takenBack(Sentence $sentence): iterable
+    {
+        $pattern = $sentence->isRefused() ? '/\b(?:an?|the|our|and|or|for|with)\s+(?=(?<name>[\p{L}\'’]+(?:[ -][\p{L}\'’]+)?))/iu' : '/(?:^|[,;]\s*|\band\s+)(?<name>[\p{L}\'’]+(?: [\p{L}\'’]+)?)\s*[:–-]?\s+no(?: thanks)?(?=\s*(?:[,.;!]|$))/iu';
+        preg_match_all($pattern, $sentence->text, $matches, \PREG_SET_ORDER | \PREG_OFFSET_CAPTURE);
+        foreach ($matches as $m) {
+            [$name, $offset] = $m['name'];
+            if (null === $this->pages->named($name) && $sentence->isRefused()) {
+                $name = explode(' ', $name)[0];
+            }
+            if (null !== $this->pages->named($name)) {
+                yield new Candidate(FactKind::PageRefusal, Phrase::title($name), $sentence->start + (int) $offset, \strlen($name), 0.93);
+            }
+        }
+    }
+
     private function each(string $noun, int $start, int $length): Candidate
     {
         $noun = Phrase::withoutArticle(Phrase::tidy($noun));
+        $noun = preg_replace('/\s+(?:(?:that |which )?(?:we|i|you|they)|that|which|in|on|please|too|as well|should|would|with|so|because)\b.*$/iu', '', $noun) ?? $noun;
 
         return new Candidate(FactKind::PageRequest, 'A page for each '.preg_replace('/^(?:one|single|two|three|four|five|six|seven|eight|\d+)\s+(?:of )?/iu', '', $noun), $start, $length, 0.93, detail: ['each' => mb_strtolower($noun)]);
     }

@@ -15,7 +15,7 @@ use DunePocket\Catalogue\Cues;
 /** The voice asked for: "friendly but not silly". */
 final readonly class ToneRecogniser implements Recogniser
 {
-    private const ABOUT_VOICE = '/\b(?:tone|voice|sound(?:s|ing)?|feel(?:s)?|come across|written|writing|wording|language|style|read like|personality|talk(?:s)? like|speak)\b/iu';
+    private const ABOUT_VOICE = '/\b(?:tone|voice|sound(?:s|ing)?|feel(?:s)?|come across|written|writing|wording|language|style|read like|personality|talk(?:s)? like|speak|keep it|come over)\b/iu';
 
     public function __construct(private Cues $cues, private Negation $negation)
     {
@@ -30,7 +30,7 @@ final readonly class ToneRecogniser implements Recogniser
             foreach ($this->cues->tones as $tone => $pattern) {
                 preg_match_all($pattern, $sentence->text, $matches, \PREG_OFFSET_CAPTURE);
                 foreach ($matches[0] as [$word, $offset]) {
-                    if (!$this->negation->covers($sentence->text, (int) $offset) || 1 === preg_match('/^(?:no|not)\b/iu', $word)) {
+                    if (!$this->negation->covers($sentence, (int) $offset) || 1 === preg_match('/^(?:no|not)\b/iu', $word)) {
                         yield new Candidate(FactKind::Tone, $tone, $sentence->start + (int) $offset, \strlen($word), 'tone' === $sentence->block->topic ? 0.96 : 0.9);
                         break;
                     }
@@ -51,7 +51,7 @@ final readonly class ToneRecogniser implements Recogniser
         if (1 === preg_match(self::ABOUT_VOICE, $sentence->text)) {
             return true;
         }
-        $rest = preg_replace(['/\b(?:not|no|never)\b[^,.;]*/iu', ...array_values($this->cues->tones), '/\b(?:keep it|a bit|but|and|not|too|quite|please|very|just|make it|be|should|it)\b/iu', '/\W+/u'], ' ', $sentence->text) ?? '';
+        $rest = preg_replace(['/\b(?:not|no|never)\b[^,.;]*/iu', ...array_values($this->cues->tones), '/\b(?:keep it|a (?:bit|touch|little)(?: of)?|but|and|or|not|too|quite|please|very|just|make it|be|should|it|thanks|in tone|ideally)\b/iu', '/\W+/u'], ' ', $sentence->text) ?? '';
 
         return mb_strlen(trim($rest)) < 8 && mb_strlen($sentence->text) > 5;
     }

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DunePocket\Brief\Reading\Recogniser;
+
+use DunePocket\Brief\FactKind;
+use DunePocket\Brief\Reading\BlockKind;
+use DunePocket\Brief\Reading\Candidate;
+use DunePocket\Brief\Reading\Phrase;
+use DunePocket\Brief\Reading\Reading;
+use DunePocket\Brief\Reading\Recogniser;
+use DunePocket\Brief\Reading\Sentence;
+use DunePocket\Catalogue\Cues;
+
+/**
+ * What sets them apart, where the client points back at what was just said: "We never top a tree. That's what we're
+ * known for." The words before it in the same sentence are meant, or else the sentence before.
+ */
+final readonly class DifferentiatorRecogniser implements Recogniser
+{
+    private const CERTAINTY = 0.9;
+    private const FEWEST_WORDS = 2;
+
+    public function __construct(private Cues $cues)
+    {
+    }
+
+    public function recognise(Reading $reading): iterable
+    {
+        $before = null;
+        foreach ($reading->sentences as $sentence) {
+            if (!$sentence->isSpoken() || \in_array($sentence->block->kind, [BlockKind::Title, BlockKind::Heading], true)) {
+                $before = null;
+                continue;
+            }
+            if (1 === preg_match($this->cues->pointingBack, $sentence->text, $m, \PREG_OFFSET_CAPTURE)) {
+                yield from $this->meant($sentence, (int) $m[0][1], $before);
+            }
+            $before = $sentence;
+        }
+    }
+
+    /** @return iterable<Candidate> */
+    private function meant(Sentence $sentence, int $end, ?Sentence $before): iterable
+    {
+        $words = substr($sentence->text, 0, $end);
+        $start = $sentence->start;
+        if (str_word_count($words) < self::FEWEST_WORDS) {
+            if (null === $before || $before->block !== $sentence->block && $before->block->topic !== $sentence->block->topic) {
+                return;
+            }
+            [$words, $start] = [$before->text, $before->start];
+        }
+        $bare = preg_replace('/^\W*(?:(?:and|but|so|also|then|because|well|plus)\b,?\s*)+/iu', '', $words) ?? $words;
+        $value = Phrase::tidy($bare);
+        if (str_word_count($value) >= self::FEWEST_WORDS) {
+            yield new Candidate(FactKind::Differentiator, mb_strtoupper(mb_substr($value, 0, 1)).mb_substr($value, 1), $start + \strlen($words) - \strlen($bare), \strlen(rtrim($bare, " \n.,;:–—-")), self::CERTAINTY);
+        }
+    }
+}
