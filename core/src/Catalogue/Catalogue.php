@@ -81,7 +81,7 @@ final class Catalogue
     {
         return $this->features ??= self::build(
             $this->data->child('brief')->child('features'),
-            static fn (string $id, Node $node): Feature => new Feature($id, $node->string('label'), $node->optionalString('page'), $node->optionalString('section')),
+            static fn (string $id, Node $node): Feature => new Feature($id, $node->string('label'), $node->optionalString('page'), $node->optionalString('section'), $node->bool('comes_with_page', false)),
         );
     }
 

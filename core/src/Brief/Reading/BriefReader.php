@@ -40,7 +40,7 @@ final readonly class BriefReader
             new Recogniser\GoalRecogniser($cues, $negation),
             new Recogniser\ToneRecogniser($cues, $negation),
             new Recogniser\FeatureRecogniser($cues, $negation),
-            new Recogniser\PageRecogniser($cues, $negation, $catalogue->pageKinds()),
+            new Recogniser\PageRecogniser($cues, $negation, $catalogue->pageKinds(), $catalogue->features()),
         ];
     }
 

@@ -16,6 +16,7 @@ final readonly class Conversation
     private const DISCLAIMER = '/^\s*(?:this (?:e-?mail|message)(?: and any attachments?)?\b.{0,60}\b(?:confidential|intended|privileged)|confidentiality notice|please consider the environment|disclaimer:|virus[- ]free)/iu';
     private const CONTACT = '/@[\p{L}\d\-]+\.|\bwww\.|https?:|(?:\+|\(?0)[\d][\d\s()\-.]{7,}|\b[A-Z]{1,2}\d[A-Z\d]?\s?\d[A-Z]{2}\b|\(\d{3}\)\s?\d{3}/u';
     private const LONGEST_SIGNATURE = 12;
+    private const FEWEST_TURNS = 6;
     private const SPEAKER = '/^(\d{1,2}:\d\d(?::\d\d)?\s+)?([\p{L}][\p{L}\s.\'’-]{0,30}):\s+(?=\S)/u';
 
     public function __construct(private Cues $cues)
@@ -27,7 +28,27 @@ final readonly class Conversation
     {
         $lines = $this->split($text);
 
-        return SourceKind::Call === $kind ? $this->speakers($lines) : $this->messages($lines);
+        return SourceKind::Call === $kind || $this->isDialogue($lines) ? $this->speakers($lines) : $this->messages($lines);
+    }
+
+    /**
+     * Notes that say who spoke: at least six turns, and most lines start with one of two or three names.
+     *
+     * @param list<Line> $lines
+     */
+    private function isDialogue(array $lines): bool
+    {
+        $turns = [];
+        $written = 0;
+        foreach ($lines as $line) {
+            $written += $line->isBlank() ? 0 : 1;
+            if (1 === preg_match(self::SPEAKER, $line->text, $m) && null === $this->cues->topic(trim($m[2]))) {
+                $turns[mb_strtolower(trim($m[2]))] = ($turns[mb_strtolower(trim($m[2]))] ?? 0) + 1;
+            }
+        }
+        $repeated = array_filter($turns, static fn (int $count): bool => $count > 2);
+
+        return \count($repeated) >= 2 && \count($turns) <= 4 && array_sum($repeated) >= self::FEWEST_TURNS && array_sum($repeated) > 0.6 * $written;
     }
 
     /**

@@ -16,6 +16,10 @@ final class Resolver
     private const REPETITION = 0.02;
     private const LONGEST_VALUE = 200;
     private const LISTED = 0.95;
+    private const CONCLUDED = 0.45;
+    private const GOAL_BEHIND = ['booking' => 'bookings', 'shop' => 'sales', 'donations' => 'donations', 'quote-form' => 'leads', 'contact-form' => 'leads', 'portfolio' => 'reputation', 'members-area' => 'signups'];
+    private const PLAIN = 0.9;
+    private const HINT = 0.82;
 
     /**
      * @param list<Candidate> $candidates
@@ -56,7 +60,8 @@ final class Resolver
             $settled[$kind] = match (FactKind::from($kind)) {
                 FactKind::BusinessName, FactKind::BusinessKind, FactKind::PageCount, FactKind::Founded => \array_slice($this->bySurety($group), 0, 1),
                 FactKind::ContactAddress, FactKind::ExistingSite => \array_slice($this->bySurety($group), 0, 1),
-                FactKind::Audience, FactKind::DesignNote => $this->withoutOverlaps($group),
+                FactKind::Audience, FactKind::Differentiator => $this->withoutHints($this->withoutOverlaps($group)),
+                FactKind::DesignNote => $this->withoutOverlaps($group),
                 default => $group,
             };
         }
@@ -77,12 +82,34 @@ final class Resolver
     private function goals(array $settled): array
     {
         $goals = $this->bySurety($settled['goal'] ?? []);
+        if ([] === $goals) {
+            $settled['goal'] = $this->goalBehindFeatures($settled['feature'] ?? []);
+        }
         if (\count($goals) > 1) {
             $settled['goal'] = [array_shift($goals)];
             $settled['secondary_goal'] = array_map(static fn (Candidate $c): Candidate => new Candidate(FactKind::SecondaryGoal, $c->value, $c->start, $c->length, $c->certainty, $c->origin, $c->detail), \array_slice($goals, 0, 3));
         }
 
         return $settled;
+    }
+
+    /**
+     * Who asks for an online shop and states no goal wants to sell.
+     *
+     * @param list<Candidate> $features
+     *
+     * @return list<Candidate>
+     */
+    private function goalBehindFeatures(array $features): array
+    {
+        foreach ($features as $feature) {
+            $goal = Origin::Stated === $feature->origin ? self::GOAL_BEHIND[$feature->value] ?? null : null;
+            if (null !== $goal) {
+                return [new Candidate(FactKind::Goal, $goal, $feature->start, $feature->length, self::CONCLUDED, Origin::Inferred)];
+            }
+        }
+
+        return [];
     }
 
     /**
@@ -195,6 +222,20 @@ final class Resolver
         }
 
         return array_values($kept);
+    }
+
+    /**
+     * Where something was said plainly, what was only hinted at adds nothing.
+     *
+     * @param list<Candidate> $group
+     *
+     * @return list<Candidate>
+     */
+    private function withoutHints(array $group): array
+    {
+        $plain = [] !== array_filter($group, static fn (Candidate $c): bool => $c->certainty >= self::PLAIN);
+
+        return array_values(array_filter($group, static fn (Candidate $c): bool => !$plain || $c->certainty >= self::HINT));
     }
 
     private function overlap(Candidate $a, Candidate $b): bool

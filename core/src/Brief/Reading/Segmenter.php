@@ -14,6 +14,7 @@ use DunePocket\Catalogue\Cues;
 final class Segmenter
 {
     private const HEADING_WORDS = 8;
+    private const SHORT_QUESTION = 3;
     private const LABEL_WORDS = 3;
     private const LABEL_INSIDE = '/(?<=[.!?]\s|\n)(?<label>\p{Lu}[\p{L}\s\/&\'’-]{2,40}):\s+(?<answer>\S.*?(?:[.!?](?=\s)|$))/us';
     private const LIST_LINES = 3;
@@ -337,7 +338,9 @@ final class Segmenter
         $numbered = 1 === preg_match('/[Q\d]/', $m[1]);
         $topic = $this->cues->topic($m[2]);
         $asksTheClient = 1 === preg_match('/\b(?:you|your|who|what|how|where|which|when)\b/i', $m[2]);
-        if (!$numbered && (null === $topic || !$asksTheClient || 1 === preg_match('/\b(?:i|my)\b/i', $m[2]) || 1 === preg_match('/\b(?:can|could|would|will) (?:you|we|i)\b/i', $m[2]))) {
+        $alone = '' === $m[3] && '' === $this->paragraph;
+        $short = str_word_count($m[2]) <= self::SHORT_QUESTION;
+        if (!$numbered && ((null === $topic && !$alone) || (!$asksTheClient && !($short && null !== $topic)) || 1 === preg_match('/\b(?:i|my)\b/i', $m[2]) || 1 === preg_match('/^(?:can|could|would|will) (?:you|we|i)\b/i', $m[2]))) {
             return false;
         }
         $this->closeParagraph();
@@ -363,7 +366,7 @@ final class Segmenter
         if (null === $topic && !$this->isCapitalLabel($m[2])) {
             return false;
         }
-        if (null !== $topic && str_word_count($m[2]) > self::LABEL_WORDS) {
+        if (null !== $topic && $this->saysMore($m[2])) {
             $this->closeParagraph();
             $this->add(BlockKind::Heading, $start + \strlen($m[1]), $m[2]);
         }
@@ -385,6 +388,12 @@ final class Segmenter
         }
 
         return true;
+    }
+
+    /** "Can we have five pages:" is more than a label. */
+    private function saysMore(string $label): bool
+    {
+        return str_word_count($label) > self::LABEL_WORDS || null !== Numeral::range($label);
     }
 
     /** "Rooms: …" with a name we have no topic for still keeps what follows from being taken for a sentence. */
@@ -482,7 +491,7 @@ final class Segmenter
                 continue;
             }
             $this->add($kind, $start + $from, substr($text, $from, $at - $from), $topic);
-            if (str_word_count($words) > self::LABEL_WORDS) {
+            if ($this->saysMore($words)) {
                 $this->add(BlockKind::Heading, $start + $at, $words);
             }
             [$answer, $from] = [$label['answer'][0], (int) $label['answer'][1]];

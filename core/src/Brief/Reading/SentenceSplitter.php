@@ -8,6 +8,7 @@ namespace DunePocket\Brief\Reading;
 final class SentenceSplitter
 {
     private const TAKEN_BACK = '/^\s*(?:(?:but|and|well|so|though|maybe)\s+)*(?:please\s+)?(?:don[\'’]?t|do not|no|not for us|not now|rather not)(?:\s+(?:do|want|need|bother(?: with)?|put|add|include|have))?(?:\s+(?:it|them|that|those|this|thanks?|please|either))*\s*(?:[,.;!–-]|$)/iu';
+    private const DECIDED_AGAINST = '/\b(?:decided against|thought better of|ruled (?:it|that|them) out|don[\'’]?t bother with (?:it|that|them)|not (?:worth|going to) (?:it|happen))\b/iu';
     private const BOUNDARY = '/\b(?:e\.g|i\.e|etc|approx|Mr|Mrs|Dr|St|No|vs|Rd|est|tel)\.\s(*SKIP)(*F)|(?<=[.!?]|[.!?]["”’)])\s+(?=\S)|\n{2,}/u';
 
     /**
@@ -22,7 +23,8 @@ final class SentenceSplitter
             $parts = preg_split(self::BOUNDARY, $block->text, -1, \PREG_SPLIT_OFFSET_CAPTURE) ?: [];
             foreach ($parts as $i => [$text, $offset]) {
                 if ('' !== trim($text)) {
-                    $sentences[] = new Sentence($text, $block->start + (int) $offset, $block, 1 === preg_match(self::TAKEN_BACK, $parts[$i + 1][0] ?? '.'));
+                    $takenBack = 1 === preg_match(self::TAKEN_BACK, $parts[$i + 1][0] ?? '.') || 1 === preg_match(self::DECIDED_AGAINST, $text);
+                    $sentences[] = new Sentence($text, $block->start + (int) $offset, $block, $takenBack);
                 }
             }
         }

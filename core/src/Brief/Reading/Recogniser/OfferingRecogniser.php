@@ -19,7 +19,9 @@ use DunePocket\Catalogue\PageKinds;
 final readonly class OfferingRecogniser implements Recogniser
 {
     private const MOST_WORDS = 7;
-    private const VERBS = ['hired' => 0.93, 'sure' => 0.92, 'labelled' => 0.9, 'sure_third' => 0.88, 'there' => 0.7, 'possible' => 0.6];
+    /** "Independent opticians" says what they are, not what they offer. */
+    private const PROFESSION = '/^[^,]{3,40}(?:ers|ors|ists|ians|ants|ects|smiths|wrights|company|firm|agency|practice|studio|charity|club)\.?$/iu';
+    private const VERBS = ['hired' => 0.93, 'sure' => 0.92, 'labelled' => 0.9, 'visitors' => 0.8, 'sure_third' => 0.88, 'there' => 0.7, 'possible' => 0.6];
     private const NO_LIST = '/\b(?:we|i|it|they|you|want|wants|need|needs|pages?|site|website|is|are|was|am|be|must|no|not|should|would|can|don[\'’]?t|please|found|mostly|mainly|feel|tone|open|thanks?|hello|hi|cheers|regards|based|miles?)\b|[:"“?]|@|\d{5}/iu';
     private const STOP = '/(?:[.;!?]|\s[–—-]\s|,?\s(?:but|because|so|which|who|where|when|while|although|since|if|until|or anything|all of (?:it|them)|as long as|mostly for|mainly for|usually for|to (?:people|help|make|give|keep|let)|,\s*(?:we|i|it|they))\b|,?\sand\s(?:we|i|they|it|people|that|you|can|have|all|want|would|need)\b|,\s(?:we|i|all|mostly|mainly|usually|with)\b)/iu';
 
@@ -54,6 +56,9 @@ final readonly class OfferingRecogniser implements Recogniser
     private function bareList(Sentence $sentence): iterable
     {
         $text = rtrim($sentence->text, " \n.");
+        if (1 === preg_match('/^\s*(?:mostly|mainly|usually)\s+/iu', $text, $m)) {
+            $text = str_repeat(' ', \strlen($m[0])).substr($text, \strlen($m[0]));
+        }
         if (1 === preg_match(self::NO_LIST, preg_replace('/\([^)]*\)/u', '', $text) ?? $text)) {
             return;
         }
@@ -111,7 +116,11 @@ final readonly class OfferingRecogniser implements Recogniser
 
             return;
         }
-        foreach (Phrase::list($sentence->text) as [$part, $at]) {
+        $parts = Phrase::list($sentence->text);
+        if (1 === \count($parts) && 1 === preg_match(self::PROFESSION, $parts[0][0])) {
+            return;
+        }
+        foreach ($parts as [$part, $at]) {
             yield from $this->item($part, $sentence->start + $at, 0.95);
         }
     }
@@ -171,6 +180,7 @@ final readonly class OfferingRecogniser implements Recogniser
     {
         $semicolon = static fn (array $m): string => str_pad(';', \strlen(implode('', $m)));
         $rest = preg_replace_callback('/\s[-–—]\s+(?:mostly|mainly|usually|including|like|such as|all|both)\b|\s*\bbut also\b/iu', $semicolon, $rest) ?? $rest;
+        $rest = preg_replace_callback('/\s(?:when|whenever|where|if|while)\s[^,;.]*(?=[,;.]|$)/iu', static fn (array $m): string => str_repeat(' ', \strlen(implode('', $m))), $rest) ?? $rest;
         $inBrackets = preg_replace_callback('/\([^)]*\)/u', static fn (array $m): string => str_repeat('x', \strlen($m[0])), $rest) ?? $rest;
         $inBrackets = str_replace('; ', ', ', $inBrackets);
         if (1 === preg_match(self::STOP, $inBrackets, $m, \PREG_OFFSET_CAPTURE)) {
@@ -200,7 +210,7 @@ final readonly class OfferingRecogniser implements Recogniser
             }
         }
         $name = preg_replace('/\s+(?:etc|and so on|and (?:stuff|more|the like)|too|as well|now|really|mostly|mainly|at the moment|from scratch|by hand|online|every \p{L}+|in (?:spring|summer|autumn|winter|our (?:shop|studio|workshop))|for (?:people|anyone|everyone|all|families|homes|businesses|over \d+ years|\d+ years|years)\b.*|throughout .*|across .*|around .*|(?:in|on|at|near)(?: the)? (?-i:[A-Z])\p{L}+.*)\.?$/iu', '', trim($name)) ?? $name;
-        $name = preg_replace('/^(?:(?:all (?:kinds|sorts|types) of|lots of|a (?:lot|range|variety|selection|choice) of|a (?:wide|full|small) range of|range of|everything from|things like|such as|like|also|even|mostly|mainly|some|a few|a bit of|both|from|to|of|in|then|about|up to|over|fully|really|very|good|great|proper|decent|your|two|three|four|five|six|seven|eight|\d+)\s+)+(?=\p{L})/iu', '', Phrase::tidy($name)) ?? $name;
+        $name = preg_replace('/^(?:(?:drink|eat|try|browse|dig through|enjoy|watch|hear|(?:and )?listen to|all (?:kinds|sorts|types) of|lots of|a (?:lot|range|variety|selection|choice) of|a (?:wide|full|small) range of|range of|everything from|things like|such as|like|also|even|mostly|mainly|some|a few|a bit of|both|from|to|of|in|then|about|up to|over|fully|really|very|good|great|proper|decent|your|two|three|four|five|six|seven|eight|\d+)\s+)+(?=\p{L})/iu', '', Phrase::tidy($name)) ?? $name;
         $name = Phrase::title($name).$suffix;
         if (str_word_count($name) > self::MOST_WORDS) {
             $name = preg_replace('/\s+(?:for|to|in|with|of|at|on)\s.*$/iu', '', $name) ?? $name;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace DunePocket\Brief\Reading\Recogniser;
 
 use DunePocket\Brief\FactKind;
+use DunePocket\Brief\Origin;
 use DunePocket\Brief\Reading\BlockKind;
 use DunePocket\Brief\Reading\Candidate;
 use DunePocket\Brief\Reading\Negation;
@@ -13,15 +14,19 @@ use DunePocket\Brief\Reading\Reading;
 use DunePocket\Brief\Reading\Recogniser;
 use DunePocket\Brief\Reading\Sentence;
 use DunePocket\Catalogue\Cues;
+use DunePocket\Catalogue\Feature;
 use DunePocket\Catalogue\PageKinds;
 
 /** Pages asked for and pages refused, one by one, in lists, and "a page each". */
 final readonly class PageRecogniser implements Recogniser
 {
+    /** A page called for by name makes its feature likely. */
+    private const IMPLIED = 0.5;
     private const ADJECTIVES = 'separate|simple|dedicated|single|own|new|nice|good|extra|short|proper|little|clear|whole|different|decent|basic|quick|small|big|great|further|second|normal|plain';
-    private const NO_NAME = '/^(?:obviously|really|maybe|perhaps|also|please|them|everything|us|me|web|this|that|the|each|every|which|one|first|same|front|single|two|three|four|five|six|seven|eight|nine|ten|few|many|most|all|other|another|more|these|those|whole|per|on|any|no|an?|its|their|our|my|your|extra|separate|own|facebook|instagram|google|last|next|\d+|it|long|current|old|existing|stock(?: .+)?|problem|idea|doubt|hurry|rush|pressure|need|point|more than)$/iu';
+    private const NO_NAME = '/^(?:obviously|really|maybe|perhaps|also|please|them|everything|us|me|web|this|that|the|each|every|which|one|first|same|front|single|two|three|four|five|six|seven|eight|nine|ten|few|many|most|all|other|another|more|these|those|whole|per|on|any|no|an?|its|their|our|my|your|extra|separate|own|facebook|instagram|google|last|next|\d+|it|long|current|old|existing|stock(?: .+)?|(?:.+ )?(?:\d+|two|three|four|five|six|seven|eight|nine|ten)|problem|idea|doubt|hurry|rush|pressure|need|point|more than)$/iu';
 
-    public function __construct(private Cues $cues, private Negation $negation, private PageKinds $pages)
+    /** @param array<string, Feature> $features */
+    public function __construct(private Cues $cues, private Negation $negation, private PageKinds $pages, private array $features)
     {
     }
 
@@ -59,6 +64,9 @@ final readonly class PageRecogniser implements Recogniser
             return;
         }
         yield from $this->spoken($sentence);
+        if (1 === preg_match('/^[^:,]{0,40}\bpages?\b[^:,]{0,20}:\s*/iu', $text, $m)) {
+            $text = str_repeat(' ', \strlen($m[0])).substr($text, \strlen($m[0]));
+        }
         if (1 === preg_match('/\b(?:each|every|apiece)\b|\bpages?\b[^.]{0,60}\b(?:their own|its own)\b/iu', $text) && 1 !== preg_match('/,/', $text)) {
             return;
         }
@@ -138,7 +146,7 @@ final readonly class PageRecogniser implements Recogniser
                 }
             }
         }
-        preg_match_all('/\b(?:a|one|another|own|separate|the)?\s*page\s+(?:for|about|on|with|explaining|listing|showing|where)\s+(?<name>[^.,;!?\n(]{3,60}?)(?=\s*(?:[.,;!?\n(]|$|\sso\b|\swhich\b|\sbecause\b|\sbut\b|\sand (?:we|a|one|i|another|maybe|then)\b|\swith\b|\sthat\b))/iu', $text, $matches, \PREG_SET_ORDER | \PREG_OFFSET_CAPTURE);
+        preg_match_all('/\b(?:a|one|another|separate|the)?(?<!own )(?<!each )\s*\bpage\s+(?:for|about|on|with|explaining|listing|showing|where)\s+(?<name>[^.,;!?\n(]{3,60}?)(?=\s*(?:[.,;!?\n(]|$|\sso\b|\swhich\b|\sbecause\b|\sbut\b|\sand (?:we|a|one|i|another|maybe|then)\b|\swith\b|\sthat\b))/iu', $text, $matches, \PREG_SET_ORDER | \PREG_OFFSET_CAPTURE);
         foreach ($matches as $m) {
             [$name, $offset] = [$m['name'][0], (int) $m['name'][1]];
             if ($this->negation->covers($sentence, (int) $m[0][1]) || 1 === preg_match('/^(?:google|facebook|it|that|this|now|us|me|you)\b/iu', $name)) {
@@ -227,7 +235,7 @@ final readonly class PageRecogniser implements Recogniser
     {
         yield from $this->leftOff($sentence);
         yield from $this->takenBack($sentence);
-        preg_match_all('/\b(?<no>no|(?<=page |pages |site |website )without(?: an?| any)?|(?:don[\'’]?t|do not|dont|won[\'’]?t|doesn[\'’]?t) (?:want|need|require|have|do)(?: or need| or want)?(?: an?| any| the| to have an?| a separate)?|(?:skip|drop|lose|ditch|forget|leave (?:out|off)|get rid of)(?: the| an?| our)?|not(?: an?| another)|nor an?|rather not have(?: an?)?)\s+(?=(?<name>[\p{L}&\'’\/ -]{3,40}))/iu', $sentence->text, $matches, \PREG_SET_ORDER | \PREG_OFFSET_CAPTURE);
+        preg_match_all('/\b(?<no>no|(?<=page |pages |site |website )without(?: an?| any)?|(?:don[\'’]?t|do not|dont|won[\'’]?t|doesn[\'’]?t) (?:want|need|require|have|do)(?: or need| or want)?(?: an?| any| the| to have an?| a separate)?|(?:skip|drop|lose|ditch|scrap|forget|bin|kill|can[\'’]?t use|cannot use|leave (?:out|off)|get rid of)(?: the| an?| our)?|not(?: an?| another)|nor an?|rather not have(?: an?)?)\s+(?=(?<name>[\p{L}&\'’\/ -]{3,40}))/iu', $sentence->text, $matches, \PREG_SET_ORDER | \PREG_OFFSET_CAPTURE);
         foreach ($matches as $m) {
             [$words, $offset] = [$m['name'][0], (int) $m['name'][1]];
             foreach (Phrase::list($words) as [$part, $at]) {
@@ -260,6 +268,9 @@ final readonly class PageRecogniser implements Recogniser
      */
     private function takenBack(Sentence $sentence): iterable
     {
+        if ($sentence->isRefused() && 1 === preg_match('/\b(?:about|for|had|wanted|suggested|considered)\s+(?:an?|the)\s+(?<name>[\p{L}\'’]+(?:[ -][\p{L}\'’]+)?)(?=\s*(?:[,.;]|$|\s(?:but|on|and|for|before|once)\b))/iu', $sentence->text, $m, \PREG_OFFSET_CAPTURE)) {
+            yield new Candidate(FactKind::PageRefusal, Phrase::title($m['name'][0]), $sentence->start + (int) $m['name'][1], \strlen($m['name'][0]), 0.9);
+        }
         $pattern = $sentence->isRefused() ? '/\b(?:an?|the|our|and|or|for|with)\s+(?=(?<name>[\p{L}\'’]+(?:[ -][\p{L}\'’]+)?))/iu' : '/(?:^|[,;]\s*|\band\s+)(?<name>[\p{L}\'’]+(?: [\p{L}\'’]+)?)\s*[:–-]?\s+no(?: thanks)?(?=\s*(?:[,.;!]|$))/iu';
         preg_match_all($pattern, $sentence->text, $matches, \PREG_SET_ORDER | \PREG_OFFSET_CAPTURE);
         foreach ($matches as $m) {
@@ -289,7 +300,13 @@ final readonly class PageRecogniser implements Recogniser
             return;
         }
         $detail = array_filter(['page' => $this->kind($bare), 'description' => Phrase::tidy($about)]);
-        yield new Candidate(FactKind::PageRequest, Phrase::title($bare), $start, $length ?? \strlen(rtrim($name, " \n.,;:")), $certainty, detail: $detail);
+        $length ??= \strlen(rtrim($name, " \n.,;:"));
+        yield new Candidate(FactKind::PageRequest, Phrase::title($bare), $start, $length, $certainty, detail: $detail);
+        foreach ($this->features as $feature) {
+            if ($feature->comesWithPage && $feature->page === ($detail['page'] ?? '')) {
+                yield new Candidate(FactKind::Feature, $feature->id, $start, $length, self::IMPLIED, Origin::Inferred, ['wording' => Phrase::title($bare)]);
+            }
+        }
     }
 
     /** "Timetable & prices" is understood by the part that is a known page. */

@@ -78,6 +78,12 @@ final readonly class TopicRecogniser implements Recogniser
                 }
 
                 return;
+            case FactKind::PageRequest:
+                if (1 === preg_match('/^(?:(?:about|around|maybe|say|no more than|at most|up to|probably)\s+)?(?:\d{1,2}|one|two|three|four|five|six|seven|eight|nine|ten|a dozen)\b(?:\s*(?:-|–|to|or)\s*(?:\d{1,2}|\p{L}+))?(?=\s*(?:[.,;:!]|$|max|at most|pages?\b))/iu', $block->text, $m)) {
+                    yield new Candidate(FactKind::PageCount, (string) Numeral::range($m[0]), $block->start, \strlen($m[0]), self::CERTAINTY);
+                }
+
+                return;
             case FactKind::Budget:
                 if (1 === preg_match($this->cues->money, $block->text, $m, \PREG_OFFSET_CAPTURE)) {
                     yield new Candidate($kind, Phrase::tidy($m[0][0]), $block->start + (int) $m[0][1], \strlen($m[0][0]), self::CERTAINTY);
