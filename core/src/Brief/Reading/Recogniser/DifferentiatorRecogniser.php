@@ -21,6 +21,7 @@ final readonly class DifferentiatorRecogniser implements Recogniser
 {
     private const CERTAINTY = 0.9;
     private const FEWEST_WORDS = 2;
+    private const FILLER = '/\b(?:i (?:think|guess|suppose|reckon|believe)|we (?:think|believe)|honestly|really|and|so|but|because)\b/iu';
 
     public function __construct(private Cues $cues)
     {
@@ -46,7 +47,7 @@ final readonly class DifferentiatorRecogniser implements Recogniser
     {
         $words = substr($sentence->text, 0, $end);
         $start = $sentence->start;
-        if (str_word_count($words) < self::FEWEST_WORDS) {
+        if (str_word_count(preg_replace(self::FILLER, '', $words) ?? $words) < self::FEWEST_WORDS) {
             if (null === $before || $before->block !== $sentence->block && $before->block->topic !== $sentence->block->topic) {
                 return;
             }

@@ -29,7 +29,7 @@ final readonly class FeatureRecogniser implements Recogniser
                 continue;
             }
             $asked = 'feature' === $topic;
-            $wished = $asked || 1 === preg_match($this->cues->wanting, $sentence->text) || 'goal' === $topic;
+            $wished = $asked || true === $sentence->block->agreed || 1 === preg_match($this->cues->wanting, $sentence->text) || 'goal' === $topic;
             foreach ($this->cues->features as $feature => $pattern) {
                 preg_match_all($pattern, $sentence->text, $matches, \PREG_OFFSET_CAPTURE);
                 if ([] === $matches[0]) {

@@ -21,8 +21,8 @@ final readonly class OfferingRecogniser implements Recogniser
     private const MOST_WORDS = 7;
     /** "Independent opticians" says what they are, not what they offer. */
     private const PROFESSION = '/^[^,]{3,40}(?:ers|ors|ists|ians|ants|ects|smiths|wrights|company|firm|agency|practice|studio|charity|club)\.?$/iu';
-    private const VERBS = ['hired' => 0.93, 'sure' => 0.92, 'labelled' => 0.9, 'visitors' => 0.8, 'sure_third' => 0.88, 'there' => 0.7, 'possible' => 0.6];
-    private const NO_LIST = '/\b(?:we|i|it|they|you|want|wants|need|needs|pages?|site|website|is|are|was|am|be|must|no|not|should|would|can|don[\'’]?t|please|found|mostly|mainly|feel|tone|open|thanks?|hello|hi|cheers|regards|based|miles?)\b|[:"“?]|@|\d{5}/iu';
+    private const VERBS = ['hired' => 0.93, 'sure' => 0.92, 'labelled' => 0.9, 'colon' => 0.86, 'visitors' => 0.8, 'sure_third' => 0.88, 'there' => 0.7, 'possible' => 0.6];
+    private const NO_LIST = '/\b(?:we|i|it|they|you|want|wants|need|needs|pages?|site|website|is|are|was|am|be|must|no|not|should|would|can|don[\'’]?t|please|found|mostly|mainly|everyone|everybody|else|per|max|thats|that|this|there|nor|feel|tone|open|thanks?|hello|hi|cheers|regards|based|miles?)\b|[:"“?]|@|\d{5}/iu';
     private const STOP = '/(?:[.;!?]|\s[–—-]\s|,?\s(?:but|because|so|which|who|where|when|while|although|since|if|until|or anything|all of (?:it|them)|as long as|mostly for|mainly for|usually for|to (?:people|help|make|give|keep|let)|,\s*(?:we|i|it|they))\b|,?\sand\s(?:we|i|they|it|people|that|you|can|have|all|want|would|need)\b|,\s(?:we|i|all|mostly|mainly|usually|with)\b)/iu';
 
     public function __construct(private Cues $cues, private Negation $negation, private PageKinds $pages)
@@ -59,6 +59,7 @@ final readonly class OfferingRecogniser implements Recogniser
         if (1 === preg_match('/^\s*(?:mostly|mainly|usually)\s+/iu', $text, $m)) {
             $text = str_repeat(' ', \strlen($m[0])).substr($text, \strlen($m[0]));
         }
+        $text = rtrim(preg_replace('/,?\s+(?:and|but|so)\s+(?:[\p{L}]+\s+){0,2}(?:we|i|it|they)\b.*$/ius', '', $text) ?? $text);
         if (1 === preg_match(self::NO_LIST, preg_replace('/\([^)]*\)/u', '', $text) ?? $text)) {
             return;
         }
@@ -67,6 +68,9 @@ final readonly class OfferingRecogniser implements Recogniser
         $isItem = BlockKind::Item === $sentence->block->kind;
         $known = \count(array_filter($parts, fn (array $part): bool => null !== $this->pages->named(Phrase::tidy($part[0]))));
         if ((\count($parts) < 3 && $priced < 1 + ($isItem ? 0 : 1)) || $known >= 2 || [] !== array_filter($parts, static fn (array $part): bool => str_word_count($part[0]) > 7)) {
+            return;
+        }
+        if (\count(array_filter($parts, $this->isTone(...))) > 1) {
             return;
         }
         $later = array_filter(\array_slice($parts, 1), static fn (array $part): bool => 1 === preg_match('/^\p{Lu}\p{Ll}/u', $part[0]));
@@ -80,6 +84,12 @@ final readonly class OfferingRecogniser implements Recogniser
                 yield from $this->item($part, $sentence->start + $at, 1 === \count($parts) ? 0.85 : 0.75);
             }
         }
+    }
+
+    /** @param array{string, int} $part */
+    private function isTone(array $part): bool
+    {
+        return [] !== array_filter($this->cues->tones, static fn (string $pattern): bool => 1 === preg_match($pattern, $part[0]));
     }
 
     /**
@@ -182,7 +192,7 @@ final readonly class OfferingRecogniser implements Recogniser
         $rest = preg_replace_callback('/\s[-–—]\s+(?:mostly|mainly|usually|including|like|such as|all|both)\b|\s*\bbut also\b/iu', $semicolon, $rest) ?? $rest;
         $rest = preg_replace_callback('/\s(?:when|whenever|where|if|while)\s[^,;.]*(?=[,;.]|$)/iu', static fn (array $m): string => str_repeat(' ', \strlen(implode('', $m))), $rest) ?? $rest;
         $inBrackets = preg_replace_callback('/\([^)]*\)/u', static fn (array $m): string => str_repeat('x', \strlen($m[0])), $rest) ?? $rest;
-        $inBrackets = str_replace('; ', ', ', $inBrackets);
+        $inBrackets = str_replace('; ', ', ', explode(')', $inBrackets, 2)[0]);
         if (1 === preg_match(self::STOP, $inBrackets, $m, \PREG_OFFSET_CAPTURE)) {
             return substr($rest, 0, (int) $m[0][1]);
         }
@@ -209,7 +219,7 @@ final readonly class OfferingRecogniser implements Recogniser
                 unset($detail['description']);
             }
         }
-        $name = preg_replace('/\s+(?:etc|and so on|and (?:stuff|more|the like)|too|as well|now|really|mostly|mainly|at the moment|from scratch|by hand|online|every \p{L}+|in (?:spring|summer|autumn|winter|our (?:shop|studio|workshop))|for (?:people|anyone|everyone|all|families|homes|businesses|over \d+ years|\d+ years|years)\b.*|throughout .*|across .*|around .*|(?:in|on|at|near)(?: the)? (?-i:[A-Z])\p{L}+.*)\.?$/iu', '', trim($name)) ?? $name;
+        $name = preg_replace('/\s+(?:etc|and so on|and (?:stuff|more|the like)|too|as well|now|really|mostly|mainly|at the moment|from scratch|by hand|online|every \p{L}+|in (?:spring|summer|autumn|winter|the (?:holidays|evenings?|mornings?)|(?:our|my|an?|the) (?:[\p{L}-]+ )?(?:shop|studio|workshop|kitchen|barn|yard|garage|unit|shed)\b.*)|for (?:people|anyone|everyone|all|families|homes|businesses|over \d+ years|\d+ years|years)\b.*|throughout .*|across .*|around .*|(?:in|on|at|near)(?: the)? (?-i:[A-Z])\p{L}+.*)\.?$/iu', '', trim($name)) ?? $name;
         $name = preg_replace('/^(?:(?:drink|eat|try|browse|dig through|enjoy|watch|hear|(?:and )?listen to|all (?:kinds|sorts|types) of|lots of|a (?:lot|range|variety|selection|choice) of|a (?:wide|full|small) range of|range of|everything from|things like|such as|like|also|even|mostly|mainly|some|a few|a bit of|both|from|to|of|in|then|about|up to|over|fully|really|very|good|great|proper|decent|your|two|three|four|five|six|seven|eight|\d+)\s+)+(?=\p{L})/iu', '', Phrase::tidy($name)) ?? $name;
         $name = Phrase::title($name).$suffix;
         if (str_word_count($name) > self::MOST_WORDS) {

@@ -235,13 +235,13 @@ final readonly class PageRecogniser implements Recogniser
     {
         yield from $this->leftOff($sentence);
         yield from $this->takenBack($sentence);
-        preg_match_all('/\b(?<no>no|(?<=page |pages |site |website )without(?: an?| any)?|(?:don[\'’]?t|do not|dont|won[\'’]?t|doesn[\'’]?t) (?:want|need|require|have|do)(?: or need| or want)?(?: an?| any| the| to have an?| a separate)?|(?:skip|drop|lose|ditch|scrap|forget|bin|kill|can[\'’]?t use|cannot use|leave (?:out|off)|get rid of)(?: the| an?| our)?|not(?: an?| another)|nor an?|rather not have(?: an?)?)\s+(?=(?<name>[\p{L}&\'’\/ -]{3,40}))/iu', $sentence->text, $matches, \PREG_SET_ORDER | \PREG_OFFSET_CAPTURE);
+        preg_match_all('/\b(?<no>no|(?<=page |pages |site |website )without(?: an?| any)?|(?:don[\'’]?t|do not|dont|won[\'’]?t|doesn[\'’]?t) (?:want|need|require|have|do)(?: or need| or want)?(?: an?| any| the| to have an?| a separate)?|(?:skip|drop|lose|ditch|scrap|forget|bin|kill|can[\'’]?t use|cannot use|leave (?:out|off)|get rid of)(?: the| an?| our)?|not(?: an?| another)|nor(?: an?)?|rather not have(?: an?)?)\s+(?=(?<name>[\p{L}&\'’\/ -]{3,40}))/iu', $sentence->text, $matches, \PREG_SET_ORDER | \PREG_OFFSET_CAPTURE);
         foreach ($matches as $m) {
             [$words, $offset] = [$m['name'][0], (int) $m['name'][1]];
             foreach (Phrase::list($words) as [$part, $at]) {
                 $name = preg_split('/\s+(?:pages?|sections?|please|thanks|at all|for now|yet|or anything|as|because|since|either|on|we|nobody|then|so|in|of|just|it|needed|necessary|required|wanted|makes?|for|until)\b/iu', $part)[0] ?? $part;
                 $bare = $this->bare($name);
-                $saysPage = 1 === preg_match('/^'.preg_quote($name, '/').'\s+(?:pages?|sections?)\b/iu', $part) && str_word_count($bare) <= 3 && 1 !== preg_match(self::NO_NAME, $bare);
+                $saysPage = ('nor' === strtolower($m['no'][0]) && str_word_count($bare) <= 3) || 1 === preg_match('/^'.preg_quote($name, '/').'\s+(?:pages?|sections?)\b/iu', $part) && str_word_count($bare) <= 3 && 1 !== preg_match(self::NO_NAME, $bare);
                 if (null !== $this->pages->named($bare) || $saysPage) {
                     yield new Candidate(FactKind::PageRefusal, Phrase::title($bare), $sentence->start + (int) $m[0][1], $offset - (int) $m[0][1] + $at + \strlen($name), 0.95);
                 }
@@ -269,6 +269,9 @@ final readonly class PageRecogniser implements Recogniser
     private function takenBack(Sentence $sentence): iterable
     {
         if ($sentence->isRefused() && 1 === preg_match('/\b(?:about|for|had|wanted|suggested|considered)\s+(?:an?|the)\s+(?<name>[\p{L}\'’]+(?:[ -][\p{L}\'’]+)?)(?=\s*(?:[,.;]|$|\s(?:but|on|and|for|before|once)\b))/iu', $sentence->text, $m, \PREG_OFFSET_CAPTURE)) {
+            yield new Candidate(FactKind::PageRefusal, Phrase::title($m['name'][0]), $sentence->start + (int) $m['name'][1], \strlen($m['name'][0]), 0.9);
+        }
+        if (1 === preg_match('/^\s*no (?<name>[\p{L}\'’-]+(?: [\p{L}\'’-]+)?),? (?:please|thanks|thank you)\b/iu', $sentence->text, $m, \PREG_OFFSET_CAPTURE) && 1 !== preg_match(self::NO_NAME, $m['name'][0])) {
             yield new Candidate(FactKind::PageRefusal, Phrase::title($m['name'][0]), $sentence->start + (int) $m['name'][1], \strlen($m['name'][0]), 0.9);
         }
         $pattern = $sentence->isRefused() ? '/\b(?:an?|the|our|and|or|for|with)\s+(?=(?<name>[\p{L}\'’]+(?:[ -][\p{L}\'’]+)?))/iu' : '/(?:^|[,;]\s*|\band\s+)(?<name>[\p{L}\'’]+(?: [\p{L}\'’]+)?)\s*[:–-]?\s+no(?: thanks)?(?=\s*(?:[,.;!]|$))/iu';

@@ -116,6 +116,11 @@ final readonly class PatternRecogniser implements Recogniser
                 yield [$pattern->prefix.$this->capital(Phrase::tidy($trimmed), '' !== $pattern->prefix), ...$whole];
 
                 return;
+            case 'name':
+                $name = preg_replace('/^((?:\S+\s+){2,}\S+)\s+of\s+\p{Lu}\S+$/u', '$1', $trimmed) ?? $trimmed;
+                yield [Phrase::tidy($name), $lead, \strlen($name)];
+
+                return;
             default:
                 yield [Phrase::tidy($trimmed), ...$whole];
         }
