@@ -192,12 +192,15 @@ final class Segmenter
     {
         $listed = [];
         $run = [];
+        $under = null;
         foreach ([...$lines, new Line(0, '')] as $i => $line) {
             $bare = trim($line->text);
-            if ('' !== $bare && Role::Client === $line->role && mb_strlen($bare) <= self::LIST_LINE_LENGTH && 1 !== preg_match('/[.,;:?!]$|^[-*•–|>#]|^\d+[.)]\s|^[\p{L}\s]{2,30}:|\*\*|^(?:hi|hello|hey|dear)\b/iu', $bare) && null === $this->cues->topic($bare)) {
+            $asked = str_contains($bare, ',') || str_word_count($bare) > self::LABEL_WORDS + 1 ? null : $this->cues->topic($bare);
+            if ('' !== $bare && Role::Client === $line->role && mb_strlen($bare) <= self::LIST_LINE_LENGTH && 1 !== preg_match('/[.,;:?!]$|^[-*•–|>#]|^\d+[.)]\s|^[\p{L}\s]{2,30}:|\*\*|^(?:hi|hello|hey|dear)\b/iu', $bare) && (null === $asked || FactKind::PageRequest->value === $under)) {
                 $run[] = $i;
                 continue;
             }
+            $under = $asked ?? ('' === $bare || '' === trim($bare, '-=_*') ? $under : null);
             if (\count($run) >= self::LIST_LINES) {
                 $listed += array_fill_keys($run, true);
             }
@@ -336,7 +339,7 @@ final class Segmenter
             return false;
         }
         $numbered = 1 === preg_match('/[Q\d]/', $m[1]);
-        $topic = $this->cues->topic($m[2]);
+        $topic = $this->cues->topic(rtrim($m[2], '? '));
         $asksTheClient = 1 === preg_match('/\b(?:you|your|who|what|how|where|which|when)\b/i', $m[2]);
         $alone = '' === $m[3] && '' === $this->paragraph;
         $short = str_word_count($m[2]) <= self::SHORT_QUESTION;

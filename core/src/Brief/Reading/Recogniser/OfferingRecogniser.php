@@ -157,7 +157,7 @@ final readonly class OfferingRecogniser implements Recogniser
                     continue;
                 }
                 $parts = Phrase::list($rest);
-                if (('possible' === $verb && \count($parts) < 3 && 1 !== preg_match($this->cues->money, $rest)) || ('there' === $verb && \count($parts) < 2 && !str_contains($words, 'also') && 1 !== preg_match('/\b(?:class|classes|course|courses|club|workshops?|sessions?|shop|caf[eé]|bar)\b/iu', $rest))) {
+                if (('colon' === $verb && (\count($parts) < 2 || [] !== array_filter($parts, $this->isName(...)))) || ('possible' === $verb && \count($parts) < 3 && 1 !== preg_match($this->cues->money, $rest)) || ('there' === $verb && \count($parts) < 2 && !str_contains($words, 'also') && 1 !== preg_match('/\b(?:class|classes|course|courses|club|workshops?|sessions?|shop|caf[eé]|bar)\b/iu', $rest))) {
                     continue;
                 }
                 foreach ($parts as $i => [$part, $at]) {
