@@ -45,6 +45,18 @@ final class Catalogue
         return $this->cues ??= new Cues($brief->child('cues'), $brief->child('goals'), $brief->child('tones'), $brief->child('features'));
     }
 
+    /** @return string words that are spelt right, sorted by bytes, a line break before and after each */
+    public function words(): string
+    {
+        return $this->data->string('words');
+    }
+
+    /** @return array<string, bool> the words the catalogue is written in, and whether the dictionary holds them */
+    public function vocabulary(): array
+    {
+        return array_map(static fn (mixed $held): bool => true === $held, $this->data->raw('vocabulary'));
+    }
+
     public function pageKinds(): PageKinds
     {
         return $this->pageKinds ??= new PageKinds(self::build($this->data->child('page-kinds'), PageKind::fromNode(...)), $this->data->strings('menu-order'));

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace DunePocket\Catalogue;
 
+use DunePocket\Brief\Reading\WordList;
 use DunePocket\Data\InvalidData;
 use DunePocket\Data\Node;
 use Symfony\Component\Yaml\Exception\ParseException;
@@ -72,8 +73,30 @@ final readonly class CatalogueLoader
             }
         }
         $data['business-kinds'] = $this->withLikeness($data['business-kinds']);
+        $data['words'] = (string) file_get_contents($this->folder.'/words.txt');
+        $data['vocabulary'] = $this->vocabulary($data['words'], [$data['brief'], $data['business-kinds'], $data['page-kinds'] ?? []]);
 
         return $data;
+    }
+
+    /**
+     * The words that briefs are made of: those the catalogue itself is written in. Stems from patterns are among them.
+     *
+     * @param array<mixed> $data
+     *
+     * @return array<string, bool> whether the dictionary holds them
+     */
+    private function vocabulary(string $dictionary, array $data): array
+    {
+        $words = [];
+        array_walk_recursive($data, static function (mixed $text) use (&$words, $dictionary): void {
+            preg_match_all('/(?<![a-z])[a-z]{4,}(?![a-z])/', preg_replace('/\\\\[a-zA-Z]/', ' ', \is_string($text) ? strtolower($text) : '') ?? '', $found);
+            foreach ($found[0] as $word) {
+                $words[$word] ??= WordList::holds($dictionary, $word);
+            }
+        });
+
+        return $words;
     }
 
     /**

@@ -48,7 +48,7 @@ final class ReadingTest extends TestCase
         yield 'an e-mail address' => ['Write to mail@kelp.example.', FactKind::ContactEmail, ['mail@kelp.example']];
         yield 'a year' => ['We have been here since 1987.', FactKind::Founded, ['1987']];
         yield 'parked for the design' => ['Could it be navy and yellow?', FactKind::DesignNote, ['Could it be navy and yellow']];
-        yield 'typing errors do not matter' => ['Were a dog groming place called muddy paws, we do full grooms and nail cliping', FactKind::Offering, ['Full grooms', 'Nail cliping']];
+        yield 'typing errors do not matter' => ['Were a dog groming place called muddy paws, we do full grooms and nail cliping', FactKind::Offering, ['Full grooms', 'Nail clipping']];
     }
 
     /** @param list<string> $expected */

@@ -25,7 +25,7 @@ final readonly class BriefReader
     {
         $cues = $catalogue->cues();
         $negation = new Negation($cues);
-        $this->corrector = new Corrector();
+        $this->corrector = new Corrector(new Speller($catalogue->words(), $catalogue->vocabulary()));
         $this->conversation = new Conversation($cues);
         $this->segmenter = new Segmenter($cues);
         $this->splitter = new SentenceSplitter();

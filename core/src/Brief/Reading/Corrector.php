@@ -7,18 +7,42 @@ namespace DunePocket\Brief\Reading;
 use DunePocket\Brief\Source;
 use DunePocket\Brief\SourceKind;
 
-/** Puts a source right for reading: drops the fillers of speech. What the client wrote stays as it is. */
+/** Puts a source right for reading: typing errors in what was written, fillers in what was spoken. */
 final readonly class Corrector
 {
     private const FILLERS = '/(?<=[\s,]|^)(?:(?:um+|uh+|erm?|hmm+|you know|i mean|sort of|kind of)\b,?\s+|(?<word>i|we|the|it|a|so|and)(?:,|\s*\.\.\.|…)\s+(?=\k<word>\b))/imu';
+    /** Words of four letters or more without a capital, unless they belong to an address or to other letters. */
+    private const WORDS = '/(?<![\p{L}\d@.\/_’\'-])[a-z]{4,}(?![\p{L}\d@\/_]|[.\'’-]\p{L})/u';
+
+    public function __construct(private Speller $speller)
+    {
+    }
 
     public function readable(Source $source): ReadableText
     {
-        if (SourceKind::Call !== $source->kind) {
-            return ReadableText::unchanged($source->text);
-        }
-        preg_match_all(self::FILLERS, $source->text, $matches, \PREG_OFFSET_CAPTURE);
+        return ReadableText::changed($source->text, SourceKind::Call === $source->kind ? $this->fillers($source->text) : $this->slips($source->text));
+    }
 
-        return ReadableText::changed($source->text, array_map(static fn (array $match): array => [(int) $match[1], \strlen($match[0]), ''], $matches[0]));
+    /** @return list<array{int, int, string}> start and length in bytes, and what stands there instead */
+    private function fillers(string $text): array
+    {
+        preg_match_all(self::FILLERS, $text, $matches, \PREG_OFFSET_CAPTURE);
+
+        return array_map(static fn (array $match): array => [(int) $match[1], \strlen($match[0]), ''], $matches[0]);
+    }
+
+    /** @return list<array{int, int, string}> */
+    private function slips(string $text): array
+    {
+        preg_match_all(self::WORDS, $text, $matches, \PREG_OFFSET_CAPTURE);
+        $changes = [];
+        foreach ($matches[0] as [$word, $start]) {
+            $right = $this->speller->correct($word);
+            if (null !== $right) {
+                $changes[] = [(int) $start, \strlen($word), $right];
+            }
+        }
+
+        return $changes;
     }
 }

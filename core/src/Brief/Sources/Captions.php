@@ -27,6 +27,7 @@ final class Captions
      */
     public static function toText(string $captions): string
     {
+        /** @var list<array{string, string, string}> $turns */
         $turns = [];
         foreach (preg_split('/\n{2,}/', trim($captions)) ?: [] as $block) {
             $lines = explode("\n", $block);

@@ -17,8 +17,11 @@ final readonly class DomainNameRecogniser implements Recogniser
     private const SHORTEST = 5;
     private const MAILBOX_HOSTS = '/^(?:gmail|googlemail|hotmail|outlook|yahoo|icloud|live|btinternet|aol|gmx|proton\w*|me|mail|example)$/i';
 
+    private ?\Transliterator $plain;
+
     public function __construct(private Cues $cues)
     {
+        $this->plain = \Transliterator::create('de-ASCII; Any-Latin; Latin-ASCII; Lower()');
     }
 
     public function recognise(Reading $reading): iterable
@@ -64,8 +67,8 @@ final readonly class DomainNameRecogniser implements Recogniser
 
     private function letters(string $text): string
     {
-        $plain = transliterator_transliterate('de-ASCII; Any-Latin; Latin-ASCII; Lower()', $text);
+        $plain = $this->plain?->transliterate($text);
 
-        return preg_replace('/[^a-z0-9]+/', '', false === $plain ? mb_strtolower($text) : $plain) ?? '';
+        return preg_replace('/[^a-z0-9]+/', '', \is_string($plain) ? $plain : mb_strtolower($text)) ?? '';
     }
 }

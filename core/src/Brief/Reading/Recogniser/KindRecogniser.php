@@ -56,15 +56,16 @@ final readonly class KindRecogniser implements Recogniser
         $best = null;
         $bestWeight = 0.0;
         $seen = [];
-        foreach ($reading->sentences as $number => $sentence) {
+        $patterns = array_values(array_filter(
+            [[$kind->names, self::STRONG], [$kind->words, 1.0]],
+            static fn (array $pattern): bool => null !== $pattern[0] && 1 === preg_match($pattern[0], $reading->text->text),
+        ));
+        foreach ([] === $patterns ? [] : $reading->sentences as $number => $sentence) {
             if (!$sentence->isSpoken() && BlockKind::Signature !== $sentence->block->kind) {
                 continue;
             }
-            foreach ([[$kind->names, self::STRONG], [$kind->words, 1.0]] as [$pattern, $weight]) {
-                if (null === $pattern) {
-                    continue;
-                }
-                preg_match_all($pattern, $sentence->text, $matches, \PREG_OFFSET_CAPTURE);
+            foreach ($patterns as [$pattern, $weight]) {
+                preg_match_all((string) $pattern, $sentence->text, $matches, \PREG_OFFSET_CAPTURE);
                 foreach ($matches[0] as [$word, $offset]) {
                     $key = mb_strtolower($word);
                     $seen[$key] = ($seen[$key] ?? 0) + 1;

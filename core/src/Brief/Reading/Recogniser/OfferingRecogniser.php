@@ -188,9 +188,9 @@ final readonly class OfferingRecogniser implements Recogniser
 
     private function untilStop(string $rest): string
     {
-        $semicolon = static fn (array $m): string => str_pad(';', \strlen(implode('', $m)));
+        $semicolon = static fn (array $m): string => str_pad(';', \strlen((string) $m[0]));
         $rest = preg_replace_callback('/\s[-–—]\s+(?:mostly|mainly|usually|including|like|such as|all|both)\b|\s*\bbut also\b/iu', $semicolon, $rest) ?? $rest;
-        $rest = preg_replace_callback('/\s(?:when|whenever|where|if|while)\s[^,;.]*(?=[,;.]|$)/iu', static fn (array $m): string => str_repeat(' ', \strlen(implode('', $m))), $rest) ?? $rest;
+        $rest = preg_replace_callback('/\s(?:when|whenever|where|if|while)\s[^,;.]*(?=[,;.]|$)/iu', static fn (array $m): string => str_repeat(' ', \strlen((string) $m[0])), $rest) ?? $rest;
         $inBrackets = preg_replace_callback('/\([^)]*\)/u', static fn (array $m): string => str_repeat('x', \strlen($m[0])), $rest) ?? $rest;
         $inBrackets = str_replace('; ', ', ', explode(')', $inBrackets, 2)[0]);
         if (1 === preg_match(self::STOP, $inBrackets, $m, \PREG_OFFSET_CAPTURE)) {

@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+// Writes out the words of the British and the American Hunspell dictionaries (SCOWL, by way of the npm packages
+// dictionary-en-gb and dictionary-en, MIT and BSD) into core/catalogue/words.txt, one to a line, sorted by bytes.
+// Run after the packages change: php core/tools/words.php
+
+const SHORTEST = 3;
+
+/** @return array<string, array{bool, list<array{string, string, string}>}> by flag: may be combined, and rules of strip, add and condition */
+function affixes(string $file, string $type): array
+{
+    $affixes = [];
+    foreach (file($file, \FILE_IGNORE_NEW_LINES) ?: [] as $line) {
+        $parts = preg_split('/\s+/', trim($line)) ?: [];
+        if (($parts[0] ?? '') !== $type) {
+            continue;
+        }
+        if (4 === count($parts)) {
+            $affixes[$parts[1]] = ['Y' === $parts[2], []];
+        } else {
+            [, $flag, $strip, $add, $condition] = $parts;
+            $affixes[$flag][1][] = ['0' === $strip ? '' : $strip, '0' === $add ? '' : explode('/', $add)[0], $condition];
+        }
+    }
+
+    return $affixes;
+}
+
+/** @return list<string> */
+function withSuffixes(string $word, string $flags, array $suffixes, bool $combined = false): array
+{
+    $made = [];
+    foreach (str_split($flags) as $flag) {
+        foreach ($suffixes[$flag][1] ?? [] as [$strip, $add, $condition]) {
+            if ((!$combined || $suffixes[$flag][0]) && 1 === preg_match("/$condition$/", $word)) {
+                $made[] = substr($word, 0, strlen($word) - strlen($strip)).$add;
+            }
+        }
+    }
+
+    return $made;
+}
+
+/** @return iterable<string> */
+function words(string $folder): iterable
+{
+    $suffixes = affixes("$folder/index.aff", 'SFX');
+    $prefixes = affixes("$folder/index.aff", 'PFX');
+    foreach (array_slice(file("$folder/index.dic", \FILE_IGNORE_NEW_LINES) ?: [], 1) as $line) {
+        [$word, $flags] = explode('/', trim($line)) + [1 => ''];
+        if (str_contains($flags, 'c') || str_contains($flags, '!')) {
+            continue;
+        }
+        yield $word;
+        yield from withSuffixes($word, $flags, $suffixes);
+        foreach ('' === $flags ? [] : str_split($flags) as $flag) {
+            foreach ($prefixes[$flag][1] ?? [] as [, $add, $condition]) {
+                if (1 === preg_match("/^$condition/", $word)) {
+                    yield $add.$word;
+                    yield from withSuffixes($add.$word, $flags, $suffixes, true);
+                }
+            }
+        }
+    }
+}
+
+$modules = dirname(__DIR__, 2).'/web/node_modules';
+$known = [];
+foreach (['dictionary-en-gb', 'dictionary-en'] as $package) {
+    foreach (words("$modules/$package") as $word) {
+        if (1 === preg_match('/^[a-z]{'.SHORTEST.',}$/', $word)) {
+            $known[$word] = true;
+        }
+    }
+}
+$words = array_map(strval(...), array_keys($known));
+sort($words, \SORT_STRING);
+file_put_contents(dirname(__DIR__).'/catalogue/words.txt', "\n".implode("\n", $words)."\n");
+printf("%d words.\n", count($words));
