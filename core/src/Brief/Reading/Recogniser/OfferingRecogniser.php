@@ -149,7 +149,7 @@ final readonly class OfferingRecogniser implements Recogniser
                 }
                 $rest = $this->untilStop(substr($text, $from));
                 $terms = null;
-                if (1 === preg_match('~,\s*(?='.substr($this->cues->money, 1, -3).')~iu', preg_replace_callback('/\([^)]*\)/u', static fn (array $m): string => str_repeat('x', \strlen($m[0])), $rest) ?? $rest, $price, \PREG_OFFSET_CAPTURE)) {
+                if (1 === preg_match('~,\s*(?='.substr($this->cues->money, 1, -3).')~iu', $this->covered('/\([^)]*\)/u', $rest, 'x'), $price, \PREG_OFFSET_CAPTURE)) {
                     $terms = Phrase::tidy(substr($rest, (int) $price[0][1]));
                     $rest = substr($rest, 0, (int) $price[0][1]);
                 }
@@ -186,12 +186,22 @@ final readonly class OfferingRecogniser implements Recogniser
         }
     }
 
+    /** The text with what matches covered by other letters, so that places in it stay the same. */
+    private function covered(string $pattern, string $text, string $by, string $first = ''): string
+    {
+        preg_match_all($pattern, $text, $matches, \PREG_OFFSET_CAPTURE);
+        foreach ($matches[0] as [$words, $offset]) {
+            $text = substr_replace($text, str_pad($first, \strlen($words), $by), (int) $offset, \strlen($words));
+        }
+
+        return $text;
+    }
+
     private function untilStop(string $rest): string
     {
-        $semicolon = static fn (array $m): string => str_pad(';', \strlen((string) $m[0]));
-        $rest = preg_replace_callback('/\s[-–—]\s+(?:mostly|mainly|usually|including|like|such as|all|both)\b|\s*\bbut also\b/iu', $semicolon, $rest) ?? $rest;
-        $rest = preg_replace_callback('/\s(?:when|whenever|where|if|while)\s[^,;.]*(?=[,;.]|$)/iu', static fn (array $m): string => str_repeat(' ', \strlen((string) $m[0])), $rest) ?? $rest;
-        $inBrackets = preg_replace_callback('/\([^)]*\)/u', static fn (array $m): string => str_repeat('x', \strlen($m[0])), $rest) ?? $rest;
+        $rest = $this->covered('/\s[-–—]\s+(?:mostly|mainly|usually|including|like|such as|all|both)\b|\s*\bbut also\b/iu', $rest, ' ', ';');
+        $rest = $this->covered('/\s(?:when|whenever|where|if|while)\s[^,;.]*(?=[,;.]|$)/iu', $rest, ' ');
+        $inBrackets = $this->covered('/\([^)]*\)/u', $rest, 'x');
         $inBrackets = str_replace('; ', ', ', explode(')', $inBrackets, 2)[0]);
         if (1 === preg_match(self::STOP, $inBrackets, $m, \PREG_OFFSET_CAPTURE)) {
             return substr($rest, 0, (int) $m[0][1]);
