@@ -17,7 +17,10 @@ final readonly class Conversation
     private const CONTACT = '/@[\p{L}\d\-]+\.|\bwww\.|https?:|(?:\+|\(?0)[\d][\d\s()\-.]{7,}|\b[A-Z]{1,2}\d[A-Z\d]?\s?\d[A-Z]{2}\b|\(\d{3}\)\s?\d{3}/u';
     private const LONGEST_SIGNATURE = 12;
     private const FEWEST_TURNS = 6;
-    private const SPEAKER = '/^(\d{1,2}:\d\d(?::\d\d)?\s+)?([\p{L}][\p{L}\s.\'’-]{0,30}):\s+(?=\S)/u';
+    private const FEWEST_STAMPS = 3;
+    /** The time before a turn: "12:04", "[10:02]", "4/5/26, 10:02 - ". */
+    private const STAMP = '/^\[?(?:\d{1,2}[.\/-]\d{1,2}[.\/-]\d{2,4},?\s+)?\d{1,2}:\d\d(?::\d\d)?\]?\s+(?:-\s+)?/u';
+    private const SPEAKER = '/^(\[?(?:\d{1,2}[.\/-]\d{1,2}[.\/-]\d{2,4},?\s+)?\d{1,2}:\d\d(?::\d\d)?\]?\s+(?:-\s+)?)?([\p{L}][\p{L}\s.\'’-]{0,30}):\s+(?=\S)/u';
 
     public function __construct(private Cues $cues)
     {
@@ -32,7 +35,7 @@ final readonly class Conversation
     }
 
     /**
-     * Notes that say who spoke: at least six turns, and most lines start with one of two or three names.
+     * Notes that say who spoke, or when: most lines start with one of two or three names, or with a time.
      *
      * @param list<Line> $lines
      */
@@ -40,11 +43,16 @@ final readonly class Conversation
     {
         $turns = [];
         $written = 0;
+        $stamped = 0;
         foreach ($lines as $line) {
+            $stamped += preg_match(self::STAMP, $line->text);
             $written += $line->isBlank() ? 0 : 1;
             if (1 === preg_match(self::SPEAKER, $line->text, $m) && null === $this->cues->topic(trim($m[2]))) {
                 $turns[mb_strtolower(trim($m[2]))] = ($turns[mb_strtolower(trim($m[2]))] ?? 0) + 1;
             }
+        }
+        if ($stamped >= self::FEWEST_STAMPS && $stamped > 0.6 * $written) {
+            return true;
         }
         $repeated = array_filter($turns, static fn (int $count): bool => $count > 2);
 
@@ -233,7 +241,10 @@ final readonly class Conversation
         }
         $heard = [];
         foreach ($lines as $i => $line) {
-            $lead = 1 === preg_match(self::SPEAKER, $line->text, $m) || 1 === preg_match('/^(\d{1,2}:\d\d(?::\d\d)?\s+)/', $line->text, $m) ? \strlen($m[0]) : 0;
+            $lead = 1 === preg_match(self::SPEAKER, $line->text, $m) || 1 === preg_match(self::STAMP, $line->text, $m) ? \strlen($m[0]) : 0;
+            if ($lead > 0) {
+                $heard[] = new Line($line->start, '', 0, Role::Client);
+            }
             $isDesigner = null === $designer ? str_ends_with(rtrim($line->text), '?') : $named[$i] === $designer[0];
             $heard[] = new Line($line->start + $lead, substr($line->text, $lead), 0, $isDesigner ? Role::Other : Role::Client);
         }

@@ -70,6 +70,7 @@ final class Resolver
         $settled['location'] = \array_slice($this->bySurety($settled['location']), 0, 1);
         $settled = $this->goals($settled);
         $settled = $this->refusals($settled);
+        $settled['offering'] = array_values(array_filter($settled['offering'] ?? [], fn (Candidate $c): bool => null === $name || !$this->overlap($c, $name)));
 
         return array_merge([], ...array_values($this->offerings($settled)));
     }
@@ -263,6 +264,12 @@ final class Resolver
         return preg_replace('/(?<=\p{L}{3})s$/u', '', $key) ?? $key;
     }
 
+    /** "FAMILIES IN OLD HOUSES" was typed with the key held down. */
+    private function withoutShouting(string $value): string
+    {
+        return mb_strtoupper($value) === $value && 1 === preg_match('/\p{L}{4,}\s+\p{L}{2,}/u', $value) ? mb_strtoupper(mb_substr($value, 0, 1)).mb_substr(mb_strtolower($value), 1) : $value;
+    }
+
     private function fact(Source $source, ReadableText $text, Candidate $candidate, string $id): Fact
     {
         $from = $text->placeInSource($candidate->start);
@@ -271,6 +278,6 @@ final class Resolver
         $lead = mb_strlen($words) - mb_strlen(ltrim($words));
         $quote = new Quote($source->id, $start + $lead, mb_strlen(trim($words)));
 
-        return new Fact($id, $candidate->kind, $candidate->value, $candidate->origin, round($candidate->certainty, 2), Origin::Stated === $candidate->origin ? $quote : null, $candidate->detail + (Origin::Stated === $candidate->origin ? [] : ['hint' => trim($words)]));
+        return new Fact($id, $candidate->kind, $this->withoutShouting($candidate->value), $candidate->origin, round($candidate->certainty, 2), Origin::Stated === $candidate->origin ? $quote : null, $candidate->detail + (Origin::Stated === $candidate->origin ? [] : ['hint' => trim($words)]));
     }
 }

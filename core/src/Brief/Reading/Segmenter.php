@@ -13,6 +13,9 @@ use DunePocket\Catalogue\Cues;
  */
 final class Segmenter
 {
+    /** Topics that only their content tells apart. */
+    private const FEATURES = 'features';
+    private const MENU = 'menu';
     private const HEADING_WORDS = 8;
     private const SHORT_QUESTION = 3;
     private const LABEL_WORDS = 3;
@@ -30,6 +33,8 @@ final class Segmenter
     private bool $topicIsLabel = false;
     /** The question just asked, for answers of one word. */
     private ?Line $question = null;
+    /** The line before was a question: capitals in the next one do not make a heading. */
+    private bool $justAsked = false;
     /** Questions or labels of this source carry numbers. */
     private bool $numbered = false;
     private int $age = 0;
@@ -55,6 +60,7 @@ final class Segmenter
         $this->paragraph = '';
         $this->age = 0;
         $listed = $this->bareLists($lines);
+        $this->numbered = $this->hasNumberedLabels($lines);
         $first = true;
         foreach ($lines as $i => $line) {
             if ($line->age !== $this->age) {
@@ -78,35 +84,39 @@ final class Segmenter
                 continue;
             }
             $next = $lines[$i + 1] ?? null;
+            $justAsked = $this->justAsked;
             $this->line($line, !isset($lines[$i - 1]) || $lines[$i - 1]->isBlank(), null === $next || Role::Client !== $next->role ? '' : trim($next->text), $first);
+            $this->justAsked = $this->justAsked && !$justAsked;
             $first = false;
         }
         $this->closeParagraph();
 
-        return $this->featuresOfProducts($this->blocks);
+        return $this->byContent($this->blocks);
     }
 
     /**
-     * "Features" asks for those of the site, or, under a product, for what the product does: then no line of it
-     * names a thing that a site can do.
+     * "Features" asks for those of the site, or, under a product, for what the product does; "Menu" lists pages or
+     * dishes. What stands there decides.
      *
      * @param list<Block> $blocks
      *
      * @return list<Block>
      */
-    private function featuresOfProducts(array $blocks): array
+    private function byContent(array $blocks): array
     {
         $run = [];
         foreach ([...$blocks, null] as $i => $block) {
-            if (FactKind::Feature->value === $block?->topic) {
+            if (null !== $block && \in_array($block->topic, [self::FEATURES, self::MENU], true)) {
                 $run[$i] = $block;
                 continue;
             }
             $text = implode("\n", array_map(static fn (Block $asked): string => $asked->text, $run));
-            if ([] === array_filter($this->cues->features, static fn (string $pattern): bool => 1 === preg_match($pattern, $text))) {
-                foreach ($run as $j => $asked) {
-                    $blocks[$j] = new Block($asked->kind, $asked->start, $asked->text, FactKind::Offering->value, $asked->age, $asked->agreed);
-                }
+            foreach ($run as $j => $asked) {
+                $ofTheSite = self::MENU === $asked->topic
+                    ? 1 === preg_match('/\b(?:home|about|contact|faq)\b/iu', $text)
+                    : [] !== array_filter($this->cues->features, static fn (string $pattern): bool => 1 === preg_match($pattern, $text));
+                $topic = !$ofTheSite ? FactKind::Offering : (self::MENU === $asked->topic ? FactKind::PageRequest : FactKind::Feature);
+                $blocks[$j] = new Block($asked->kind, $asked->start, $asked->text, $topic->value, $asked->age, $asked->agreed);
             }
             $run = [];
         }
@@ -150,6 +160,7 @@ final class Segmenter
         $this->topicIsQuestion = true;
         $this->topicIsLabel = false;
         $this->question = $question;
+        $this->justAsked = true;
     }
 
     private function forget(): void
@@ -176,9 +187,21 @@ final class Segmenter
         if (null === $agreed || 1 === preg_match('/^\s*(?:Q\s*\d*\s*[.:)])?\s*(?:what|who|where|when|which|how|why)\b/iu', $question->text)) {
             return false;
         }
-        $this->blocks[] = new Block(BlockKind::Paragraph, $question->start, rtrim($question->text, " ?\t"), null, $this->age, $agreed);
+        $this->blocks[] = new Block(BlockKind::Paragraph, $question->start, rtrim($question->text, " ?\t"), $this->topic, $this->age, $agreed);
 
         return 1 !== preg_match('/,|\b(?:but|and)\b/iu', $line->text);
+    }
+
+    /**
+     * "1. About us", "2. Services": at least two numbered lines that ask for something.
+     *
+     * @param list<Line> $lines
+     */
+    private function hasNumberedLabels(array $lines): bool
+    {
+        $labels = array_filter($lines, fn (Line $line): bool => 1 === preg_match('/^\s*\d{1,2}[.)]\s+(\p{Lu}[^.,;]{1,48}?)\s*:?\s*$/u', $line->text, $m) && null !== $this->cues->topic($m[1]));
+
+        return \count($labels) > 1;
     }
 
     /**
@@ -441,7 +464,7 @@ final class Segmenter
         if ($words > self::HEADING_WORDS || 1 === preg_match('/[.!,;]$|,/', $bare) || 1 === preg_match('/^(?:hi|hiya|hello|hey|dear|good (?:morning|afternoon))\b/i', $bare)) {
             return false;
         }
-        if (mb_strtoupper($bare) === $bare && 1 === preg_match('/\p{L}{3}/u', $bare)) {
+        if (mb_strtoupper($bare) === $bare && 1 === preg_match('/\p{L}{3}/u', $bare) && !$this->justAsked) {
             return true;
         }
         $asks = null !== $this->cues->topic(rtrim($bare, ':'));

@@ -17,6 +17,9 @@ use DunePocket\Catalogue\Cues;
 /** What the site must be able to do; a refused feature becomes a refused page. */
 final readonly class FeatureRecogniser implements Recogniser
 {
+    /** Notes without a verb, "Map of where to drop food off", list what is wished for. */
+    private const WHOLE_SENTENCE = '/\b(?:we|i|it|they|he|she|you|is|are|was|were|has|have|had|do|does|did)\b/iu';
+
     public function __construct(private Cues $cues, private Negation $negation)
     {
     }
@@ -29,7 +32,7 @@ final readonly class FeatureRecogniser implements Recogniser
                 continue;
             }
             $asked = 'feature' === $topic;
-            $wished = $asked || true === $sentence->block->agreed || 1 === preg_match($this->cues->wanting, $sentence->text) || 'goal' === $topic;
+            $wished = $asked || true === $sentence->block->agreed || 1 === preg_match($this->cues->wanting, $sentence->text) || 'goal' === $topic || (null === $topic && 1 !== preg_match(self::WHOLE_SENTENCE, $sentence->text));
             foreach ($this->cues->features as $feature => $pattern) {
                 preg_match_all($pattern, $sentence->text, $matches, \PREG_OFFSET_CAPTURE);
                 if ([] === $matches[0]) {

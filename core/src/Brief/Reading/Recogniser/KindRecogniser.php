@@ -10,6 +10,7 @@ use DunePocket\Brief\Reading\BlockKind;
 use DunePocket\Brief\Reading\Candidate;
 use DunePocket\Brief\Reading\Reading;
 use DunePocket\Brief\Reading\Recogniser;
+use DunePocket\Brief\Reading\Sentence;
 use DunePocket\Catalogue\BusinessKind;
 
 /** The business kind, named or betrayed by the words of the trade. */
@@ -17,6 +18,9 @@ final readonly class KindRecogniser implements Recogniser
 {
     private const STRONG = 3.0;
     private const NAMED = 4.0;
+    private const ASIDE = 0.3;
+    private const EARLY = 1.5;
+    private const ASKED = 4.0;
     private const EVIDENCE_NEEDED = 3.0;
     private const MOST_FROM_ONE_WORD = 2;
 
@@ -72,12 +76,12 @@ final readonly class KindRecogniser implements Recogniser
                     if ($seen[$key] > self::MOST_FROM_ONE_WORD) {
                         continue;
                     }
-                    $here = $weight;
-                    if (self::STRONG === $weight && $this->isNaming($sentence->text, (int) $offset)) {
+                    $here = $weight * $this->relevance($sentence, (int) $offset);
+                    if (self::STRONG === $here && $this->isNaming($sentence->text, (int) $offset)) {
                         $here += self::NAMED;
                     }
-                    if (self::STRONG === $weight && ($number < 3 || 'business_kind' === $sentence->block->topic)) {
-                        $here += 1.5;
+                    if (self::STRONG === $here && ($number < 3 || 'business_kind' === $sentence->block->topic)) {
+                        $here += 'business_kind' === $sentence->block->topic ? self::ASKED : self::EARLY;
                     }
                     $score += $here;
                     if ($here > $bestWeight) {
@@ -89,6 +93,17 @@ final readonly class KindRecogniser implements Recogniser
         }
 
         return null === $best ? null : [$score, $best[0], $best[1], $bestWeight >= self::STRONG];
+    }
+
+    /** Whom they serve and which pages they want says little about what they are. */
+    private function relevance(Sentence $sentence, int $offset): float
+    {
+        if (\in_array($sentence->block->topic, ['audience', 'page_request', 'page_refusal', 'competitor', 'feature', 'tone', 'avoid_word'], true)) {
+            return self::ASIDE;
+        }
+        $before = substr($sentence->text, 0, $offset);
+
+        return 1 === preg_match('/\b(?:customers|clients|people who|work for|sell to|supply|used by|for|like|unlike|near|next to|above|opposite)\b[^.;]{0,40}$/iu', $before) && 1 !== preg_match('/\b(?:site|website|page|brief)\b/iu', $before) ? self::ASIDE : 1.0;
     }
 
     private function isNaming(string $sentence, int $offset): bool

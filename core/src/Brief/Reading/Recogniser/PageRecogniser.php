@@ -67,6 +67,9 @@ final readonly class PageRecogniser implements Recogniser
         if (1 === preg_match('/^[^:,]{0,40}\bpages?\b[^:,]{0,20}:\s*/iu', $text, $m)) {
             $text = str_repeat(' ', \strlen($m[0])).substr($text, \strlen($m[0]));
         }
+        if (1 === preg_match('/^\s*(?:(?:so|ok|okay|right|then|well)[, ]+)*(?:i[\'’]ve got|i have|we said|we have|that[\'’]?s|you said|you want|we[\'’]d want|it[\'’]s)\s+/iu', $text, $m)) {
+            $text = str_repeat(' ', \strlen($m[0])).substr($text, \strlen($m[0]));
+        }
         if (1 === preg_match('/\b(?:each|every|apiece)\b|\bpages?\b[^.]{0,60}\b(?:their own|its own)\b/iu', $text) && 1 !== preg_match('/,/', $text)) {
             return;
         }
@@ -268,13 +271,14 @@ final readonly class PageRecogniser implements Recogniser
      */
     private function takenBack(Sentence $sentence): iterable
     {
-        if ($sentence->isRefused() && 1 === preg_match('/\b(?:about|for|had|wanted|suggested|considered)\s+(?:an?|the)\s+(?<name>[\p{L}\'’]+(?:[ -][\p{L}\'’]+)?)(?=\s*(?:[,.;]|$|\s(?:but|on|and|for|before|once)\b))/iu', $sentence->text, $m, \PREG_OFFSET_CAPTURE)) {
+        if ($sentence->isRefused() && 1 === preg_match('/\b(?:about|for|had|wanted|suggested|considered|do|have|add)\s+(?:an?\s+|the\s+)?(?<name>[\p{L}\'’]+(?:[ -][\p{L}\'’]+)?)(?=\s*(?:[,.;]|$|\s(?:but|on|and|for|before|once)\b))/iu', $sentence->text, $m, \PREG_OFFSET_CAPTURE)) {
             yield new Candidate(FactKind::PageRefusal, Phrase::title($m['name'][0]), $sentence->start + (int) $m['name'][1], \strlen($m['name'][0]), 0.9);
         }
-        if (1 === preg_match('/^\s*no (?<name>[\p{L}\'’-]+(?: [\p{L}\'’-]+)?),? (?:please|thanks|thank you)\b/iu', $sentence->text, $m, \PREG_OFFSET_CAPTURE) && 1 !== preg_match(self::NO_NAME, $m['name'][0])) {
-            yield new Candidate(FactKind::PageRefusal, Phrase::title($m['name'][0]), $sentence->start + (int) $m['name'][1], \strlen($m['name'][0]), 0.9);
+        if (1 === preg_match('/^\s*(?:please no (?<name>[\p{L}\'’-]+(?: [\p{L}\'’-]+)?)(?=\s*[,.;!]|$)|no (?<other>[\p{L}\'’-]+(?: [\p{L}\'’-]+)?),? (?:please|thanks|thank you)\b)/iu', $sentence->text, $m, \PREG_OFFSET_CAPTURE) && 1 !== preg_match(self::NO_NAME, ($m['other'] ?? $m['name'])[0])) {
+            [$name, $offset] = $m['other'] ?? $m['name'];
+            yield new Candidate(FactKind::PageRefusal, Phrase::title($name), $sentence->start + (int) $offset, \strlen($name), 0.9);
         }
-        $pattern = $sentence->isRefused() ? '/\b(?:an?|the|our|and|or|for|with)\s+(?=(?<name>[\p{L}\'’]+(?:[ -][\p{L}\'’]+)?))/iu' : '/(?:^|[,;]\s*|\band\s+)(?<name>[\p{L}\'’]+(?: [\p{L}\'’]+)?)\s*[:–-]?\s+no(?: thanks)?(?=\s*(?:[,.;!]|$))/iu';
+        $pattern = $sentence->isRefused() ? '/\b(?:(?:an?|the|our|and|or|for|with)\s+)?(?=(?<name>[\p{L}\'’]+(?:[ -][\p{L}\'’]+)?))/iu' : '/(?:^|[,;]\s*|\band\s+)(?<name>[\p{L}\'’]+(?: [\p{L}\'’]+)?)\s*[:–-]?\s+no(?: thanks)?(?=\s*(?:[,.;!]|$))/iu';
         preg_match_all($pattern, $sentence->text, $matches, \PREG_SET_ORDER | \PREG_OFFSET_CAPTURE);
         foreach ($matches as $m) {
             [$name, $offset] = $m['name'];
@@ -299,7 +303,7 @@ final readonly class PageRecogniser implements Recogniser
     private function request(string $name, int $start, string $about, float $certainty, ?int $length = null): iterable
     {
         $bare = $this->bare($name);
-        if (mb_strlen($bare) < 2 || str_word_count($bare) > 6 || 1 === preg_match(self::NO_NAME, $bare) || 1 === preg_match('/^(?:'.self::ADJECTIVES.')$/iu', $bare) || $this->cues->isBlank($bare)) {
+        if (mb_strlen($bare) < 2 || 1 === preg_match('/@|\d{4}/', $bare) || str_word_count($bare) > 6 || 1 === preg_match(self::NO_NAME, $bare) || 1 === preg_match('/^(?:'.self::ADJECTIVES.')$/iu', $bare) || $this->cues->isBlank($bare)) {
             return;
         }
         $detail = array_filter(['page' => $this->kind($bare), 'description' => Phrase::tidy($about)]);
