@@ -31,7 +31,11 @@ final readonly class Conversation
     {
         $lines = $this->split($text);
 
-        return SourceKind::Call === $kind || $this->isDialogue($lines) ? $this->speakers($lines) : $this->messages($lines);
+        return match (true) {
+            SourceKind::Call === $kind => $this->speakers($lines, $this->turnsBySpeaker($lines)),
+            $this->isDialogue($lines) => $this->speakers($lines, $this->turnsBySpeaker($lines, true)),
+            default => $this->messages($lines),
+        };
     }
 
     /**
@@ -41,16 +45,9 @@ final readonly class Conversation
      */
     private function isDialogue(array $lines): bool
     {
-        $turns = [];
-        $written = 0;
-        $stamped = 0;
-        foreach ($lines as $line) {
-            $stamped += preg_match(self::STAMP, $line->text);
-            $written += $line->isBlank() ? 0 : 1;
-            if (1 === preg_match(self::SPEAKER, $line->text, $m) && null === $this->cues->topic(trim($m[2]))) {
-                $turns[mb_strtolower(trim($m[2]))] = ($turns[mb_strtolower(trim($m[2]))] ?? 0) + 1;
-            }
-        }
+        $turns = $this->turnsBySpeaker($lines, true);
+        $written = \count(array_filter($lines, static fn (Line $line): bool => !$line->isBlank()));
+        $stamped = \count(array_filter($lines, static fn (Line $line): bool => 1 === preg_match(self::STAMP, $line->text)));
         if ($stamped >= self::FEWEST_STAMPS && $stamped > 0.6 * $written) {
             return true;
         }
@@ -215,17 +212,37 @@ final readonly class Conversation
 
     /**
      * @param list<Line> $lines
+     * @param bool       $notLabels in notes, what asks for something is a label and no speaker
+     *
+     * @return array<string, int> by what stands before a colon
+     */
+    private function turnsBySpeaker(array $lines, bool $notLabels = false): array
+    {
+        $turns = [];
+        foreach ($lines as $line) {
+            if (1 === preg_match(self::SPEAKER, $line->text, $m) && !($notLabels && null !== $this->cues->topic(trim($m[2])))) {
+                $speaker = mb_strtolower(trim($m[2]));
+                $turns[$speaker] = ($turns[$speaker] ?? 0) + 1;
+            }
+        }
+
+        return $turns;
+    }
+
+    /**
+     * @param list<Line>         $lines
+     * @param array<string, int> $turns by speaker
      *
      * @return list<Line>
      */
-    private function speakers(array $lines): array
+    private function speakers(array $lines, array $turns): array
     {
         $asked = [];
         $said = [];
         $named = [];
         $speaker = '';
         foreach ($lines as $i => $line) {
-            if (1 === preg_match(self::SPEAKER, $line->text, $m)) {
+            if (1 === preg_match(self::SPEAKER, $line->text, $m) && ($turns[mb_strtolower(trim($m[2]))] ?? 0) > 1) {
                 $speaker = mb_strtolower(trim($m[2]));
             }
             $named[$i] = $speaker;
@@ -241,7 +258,7 @@ final readonly class Conversation
         }
         $heard = [];
         foreach ($lines as $i => $line) {
-            $lead = 1 === preg_match(self::SPEAKER, $line->text, $m) || 1 === preg_match(self::STAMP, $line->text, $m) ? \strlen($m[0]) : 0;
+            $lead = (1 === preg_match(self::SPEAKER, $line->text, $m) && ($turns[mb_strtolower(trim($m[2]))] ?? 0) > 1) || 1 === preg_match(self::STAMP, $line->text, $m) ? \strlen($m[0]) : 0;
             if ($lead > 0) {
                 $heard[] = new Line($line->start, '', 0, Role::Client);
             }

@@ -18,8 +18,9 @@ final class Segmenter
     private const MENU = 'menu';
     private const HEADING_WORDS = 8;
     private const SHORT_QUESTION = 3;
+    private const SHORT_ANSWER = 11;
     private const LABEL_WORDS = 3;
-    private const LABEL_INSIDE = '/(?<=[.!?]\s|\n)(?<label>\p{Lu}[\p{L}\s\/&\'’-]{2,40}):\s+(?<answer>\S.*?(?:[.!?](?=\s)|$))/us';
+    private const LABEL_INSIDE = '/(?<=[.!?]\s|\n)(?<label>\p{Lu}[\p{L}\s\/&\'’-]{2,40}?)(?::| =)\s+(?<answer>\S.*?(?:[.!?](?=\s)|$))/us';
     private const LIST_LINES = 3;
     private const LIST_LINE_LENGTH = 64;
     private const YES = '/^(?:(?:oh|er|um|well|so)[,.]?\s+)*(?:yes|yeah|yep|yup|absolutely|definitely|of course|exactly|that[\'’]?s (?:right|it)|sure|correct|please do|right|perfect|sounds (?:good|right))\b/iu';
@@ -38,6 +39,8 @@ final class Segmenter
     /** Questions or labels of this source carry numbers. */
     private bool $numbered = false;
     private int $age = 0;
+    /** Number of the last numbered label. */
+    private int $labelNumber = 0;
     private int $paragraphStart = 0;
     private string $paragraph = '';
 
@@ -59,13 +62,16 @@ final class Segmenter
         $this->numbered = false;
         $this->paragraph = '';
         $this->age = 0;
+        $this->labelNumber = 0;
         $listed = $this->bareLists($lines);
         $this->numbered = $this->hasNumberedLabels($lines);
         $first = true;
         foreach ($lines as $i => $line) {
             if ($line->age !== $this->age) {
                 $this->closeParagraph();
-                $this->forget();
+                if (!$this->justAsked) {
+                    $this->forget();
+                }
                 $this->age = $line->age;
             }
             if (Role::Client !== $line->role) {
@@ -176,7 +182,7 @@ final class Segmenter
     {
         $question = $this->question;
         $this->question = null;
-        if (null === $question || '' !== $this->paragraph || !str_contains($question->text, '?') || str_word_count($line->text) > 7) {
+        if (null === $question || '' !== $this->paragraph || !str_contains($question->text, '?') || str_word_count($line->text) > self::SHORT_ANSWER) {
             return false;
         }
         $agreed = match (true) {
@@ -189,7 +195,7 @@ final class Segmenter
         }
         $this->blocks[] = new Block(BlockKind::Paragraph, $question->start, rtrim($question->text, " ?\t"), $this->topic, $this->age, $agreed);
 
-        return 1 !== preg_match('/,|\b(?:but|and)\b/iu', $line->text);
+        return str_word_count($line->text) < 4 && 1 !== preg_match('/,|\b(?:but|and)\b/iu', $line->text);
     }
 
     /**
@@ -431,7 +437,7 @@ final class Segmenter
     /** "Pages - home, gallery", "pages i reckon: home, hire", "Tone: calm" inside a list or a paragraph. */
     private function inlineLabel(int $start, string $text): bool
     {
-        if (1 !== preg_match('/^(?<label>\s*[\p{L}][\p{L}\s\'’\/&-]{2,40}?)(?:\s*:\s+|\s+[–—-]\s+)(?<value>\S.*)$/u', $text, $m, \PREG_OFFSET_CAPTURE)) {
+        if (1 !== preg_match('/^(?<label>\s*[\p{L}][\p{L}\s\'’\/&-]{2,40}?)(?:\s*:\s+|\s+[–—=-]\s+)(?<value>\S.*)$/u', $text, $m, \PREG_OFFSET_CAPTURE)) {
             return false;
         }
         $label = trim($m['label'][0]);
@@ -448,9 +454,14 @@ final class Segmenter
     /** "13) Address", among numbered questions. */
     private function numberedLabel(string $line): bool
     {
-        if (!$this->numbered || 1 !== preg_match('/^\s*\d{1,2}[.)]\s+(.{2,50}?)\s*:?\s*$/u', $line, $m) || null === $topic = $this->cues->topic($m[1])) {
+        if (!$this->numbered || 1 !== preg_match('/^\s*(\d{1,2})[.)]\s+(.{2,50}?)\s*:?\s*$/u', $line, $m)) {
             return false;
         }
+        $topic = $this->cues->topic($m[2]);
+        if (null === $topic && ((int) $m[1] !== $this->labelNumber + 1 || 1 !== preg_match('/^\p{Lu}/u', $m[2]))) {
+            return false;
+        }
+        $this->labelNumber = (int) $m[1];
         $this->closeParagraph();
         $this->topic = $topic;
         $this->topicIsQuestion = true;

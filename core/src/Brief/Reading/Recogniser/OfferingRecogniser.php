@@ -140,32 +140,45 @@ final readonly class OfferingRecogniser implements Recogniser
     {
         $text = $sentence->text;
         $taken = 0;
-        foreach (self::VERBS as $verb => $certainty) {
+        foreach ($this->verbs($text) as [$verb, $words, $offset]) {
+            $certainty = self::VERBS[$verb];
+            $from = $offset + \strlen($words);
+            if ($from <= $taken || $this->negation->covers($sentence, $offset)) {
+                continue;
+            }
+            $rest = $this->untilStop(substr($text, $from));
+            $terms = null;
+            if (1 === preg_match('~,\s*(?='.substr($this->cues->money, 1, -3).')~iu', $this->covered('/\([^)]*\)/u', $rest, 'x'), $price, \PREG_OFFSET_CAPTURE)) {
+                $terms = Phrase::tidy(substr($rest, (int) $price[0][1]));
+                $rest = substr($rest, 0, (int) $price[0][1]);
+            }
+            if (1 === preg_match($this->cues->givenUp, substr($text, $from, \strlen($rest) + 30)) || '' === trim($rest)) {
+                continue;
+            }
+            $parts = Phrase::list($rest);
+            if (('colon' === $verb && (\count($parts) < 2 || [] !== array_filter($parts, $this->isName(...)))) || ('possible' === $verb && \count($parts) < 3 && 1 !== preg_match($this->cues->money, $rest)) || ('there' === $verb && \count($parts) < 2 && !str_contains($words, 'also') && 1 !== preg_match('/\b(?:class|classes|course|courses|club|workshops?|sessions?|shop|caf[eé]|bar)\b/iu', $rest))) {
+                continue;
+            }
+            foreach ($parts as $i => [$part, $at]) {
+                yield from $this->item($part, $sentence->start + $from + $at, $certainty, $i === \count($parts) - 1 ? $terms : null, 'hired' === $verb ? ' hire' : '');
+            }
+            $taken = $from + \strlen($rest);
+        }
+    }
+
+    /** @return list<array{key-of<self::VERBS>, string, int}> which kind of verb, its words and where they start, in order */
+    private function verbs(string $text): array
+    {
+        $found = [];
+        foreach (array_keys(self::VERBS) as $verb) {
             preg_match_all($this->cues->offeringVerbs[$verb], $text, $matches, \PREG_OFFSET_CAPTURE);
             foreach ($matches[0] as [$words, $offset]) {
-                $from = (int) $offset + \strlen($words);
-                if ($from <= $taken || $this->negation->covers($sentence, (int) $offset)) {
-                    continue;
-                }
-                $rest = $this->untilStop(substr($text, $from));
-                $terms = null;
-                if (1 === preg_match('~,\s*(?='.substr($this->cues->money, 1, -3).')~iu', $this->covered('/\([^)]*\)/u', $rest, 'x'), $price, \PREG_OFFSET_CAPTURE)) {
-                    $terms = Phrase::tidy(substr($rest, (int) $price[0][1]));
-                    $rest = substr($rest, 0, (int) $price[0][1]);
-                }
-                if (1 === preg_match($this->cues->givenUp, substr($text, $from, \strlen($rest) + 30)) || '' === trim($rest)) {
-                    continue;
-                }
-                $parts = Phrase::list($rest);
-                if (('colon' === $verb && (\count($parts) < 2 || [] !== array_filter($parts, $this->isName(...)))) || ('possible' === $verb && \count($parts) < 3 && 1 !== preg_match($this->cues->money, $rest)) || ('there' === $verb && \count($parts) < 2 && !str_contains($words, 'also') && 1 !== preg_match('/\b(?:class|classes|course|courses|club|workshops?|sessions?|shop|caf[eé]|bar)\b/iu', $rest))) {
-                    continue;
-                }
-                foreach ($parts as $i => [$part, $at]) {
-                    yield from $this->item($part, $sentence->start + $from + $at, $certainty, $i === \count($parts) - 1 ? $terms : null, 'hired' === $verb ? ' hire' : '');
-                }
-                $taken = $from + \strlen($rest);
+                $found[] = [$verb, $words, (int) $offset];
             }
         }
+        usort($found, static fn (array $a, array $b): int => $a[2] <=> $b[2] ?: self::VERBS[$b[0]] <=> self::VERBS[$a[0]]);
+
+        return $found;
     }
 
     /**
@@ -202,7 +215,10 @@ final readonly class OfferingRecogniser implements Recogniser
         $rest = $this->covered('/\s[-–—]\s+(?:mostly|mainly|usually|including|like|such as|all|both)\b|\s*\bbut also\b/iu', $rest, ' ', ';');
         $rest = $this->covered('/\s(?:when|whenever|where|if|while)\s[^,;.]*(?=[,;.]|$)/iu', $rest, ' ');
         $inBrackets = $this->covered('/\([^)]*\)/u', $rest, 'x');
-        $inBrackets = str_replace('; ', ', ', explode(')', $inBrackets, 2)[0]);
+        if (str_contains($inBrackets, ')')) {
+            [$rest, $inBrackets] = [substr($rest, 0, (int) strpos($inBrackets, ')')), explode(')', $inBrackets, 2)[0]];
+        }
+        $inBrackets = str_replace('; ', ', ', $inBrackets);
         if (1 === preg_match(self::STOP, $inBrackets, $m, \PREG_OFFSET_CAPTURE)) {
             return substr($rest, 0, (int) $m[0][1]);
         }

@@ -23,7 +23,7 @@ final readonly class PageRecogniser implements Recogniser
     /** A page called for by name makes its feature likely. */
     private const IMPLIED = 0.5;
     private const ADJECTIVES = 'separate|simple|dedicated|single|own|new|nice|good|extra|short|proper|little|clear|whole|different|decent|basic|quick|small|big|great|further|second|normal|plain';
-    private const NO_NAME = '/^(?:obviously|really|maybe|perhaps|also|please|them|everything|us|me|web|this|that|the|each|every|which|one|first|same|front|single|two|three|four|five|six|seven|eight|nine|ten|few|many|most|all|other|another|more|these|those|whole|per|on|any|no|an?|its|their|our|my|your|extra|separate|own|facebook|instagram|google|last|next|\d+|it|long|current|old|existing|stock(?: .+)?|(?:.+ )?(?:\d+|two|three|four|five|six|seven|eight|nine|ten)|problem|idea|doubt|hurry|rush|pressure|need|point|more than)$/iu';
+    private const NO_NAME = '/^(?:pages?|obviously|really|maybe|perhaps|also|please|them|everything|us|me|web|this|that|the|each|every|which|one|first|same|front|single|two|three|four|five|six|seven|eight|nine|ten|few|many|most|all|other|another|more|these|those|whole|per|on|any|no|an?|its|their|our|my|your|extra|separate|own|facebook|instagram|google|last|next|\d+|it|long|current|old|existing|stock(?: .+)?|(?:.+ )?(?:\d+|two|three|four|five|six|seven|eight|nine|ten)|problem|idea|doubt|hurry|rush|pressure|need|point|more than)$/iu';
 
     /** @param array<string, Feature> $features */
     public function __construct(private Cues $cues, private Negation $negation, private PageKinds $pages, private array $features)
@@ -278,14 +278,14 @@ final readonly class PageRecogniser implements Recogniser
             [$name, $offset] = $m['other'] ?? $m['name'];
             yield new Candidate(FactKind::PageRefusal, Phrase::title($name), $sentence->start + (int) $offset, \strlen($name), 0.9);
         }
-        $pattern = $sentence->isRefused() ? '/\b(?:(?:an?|the|our|and|or|for|with)\s+)?(?=(?<name>[\p{L}\'’]+(?:[ -][\p{L}\'’]+)?))/iu' : '/(?:^|[,;]\s*|\band\s+)(?<name>[\p{L}\'’]+(?: [\p{L}\'’]+)?)\s*[:–-]?\s+no(?: thanks)?(?=\s*(?:[,.;!]|$))/iu';
+        $pattern = $sentence->isRefused() ? '/\b(?:an?|the|our|and|or|for|with|should|have)\s+(?=(?<name>[\p{L}\'’]+(?:[ -][\p{L}\'’]+)?))/iu' : '/(?:^|[,;]\s*|\band\s+)(?<name>[\p{L}\'’]+(?: [\p{L}\'’]+)?)\s*[:–-]?\s+no(?: thanks)?(?=\s*(?:[,.;!]|$))/iu';
         preg_match_all($pattern, $sentence->text, $matches, \PREG_SET_ORDER | \PREG_OFFSET_CAPTURE);
         foreach ($matches as $m) {
             [$name, $offset] = $m['name'];
             if (null === $this->pages->named($name) && $sentence->isRefused()) {
                 $name = explode(' ', $name)[0];
             }
-            if (null !== $this->pages->named($name)) {
+            if (null !== $this->pages->named($name) && 1 !== preg_match('/^(?:people|about|home|contact|work|start|help|news(?= )|order .*)$/iu', $name)) {
                 yield new Candidate(FactKind::PageRefusal, Phrase::title($name), $sentence->start + (int) $offset, \strlen($name), 0.93);
             }
         }
