@@ -14,6 +14,9 @@ final readonly class Corrector
     /** Words of four letters or more without a capital, unless they belong to an address or to other letters. */
     private const WORDS = '/(?<![\p{L}\d@.\/_’\'-])[a-z]{4,}(?![\p{L}\d@\/_]|[.\'’-]\p{L})/u';
 
+    /** The first word of a sentence may be a name: only letters swapped or doubled are put right there. */
+    private const FIRST_WORDS = '/(?<=[.!?]\s|\n|^)\p{Lu}[a-z]{4,}(?![\p{L}\d@\/_]|[.\'’-]\p{L})/u';
+
     public function __construct(private Speller $speller)
     {
     }
@@ -32,9 +35,9 @@ final readonly class Corrector
     }
 
     /** @return list<array{int, int, string}> */
-    private function slips(string $text): array
+    private function slips(string $source): array
     {
-        preg_match_all(self::WORDS, $text, $matches, \PREG_OFFSET_CAPTURE);
+        preg_match_all(self::WORDS, $source, $matches, \PREG_OFFSET_CAPTURE);
         $changes = [];
         foreach ($matches[0] as [$word, $start]) {
             $right = $this->speller->correct($word);
@@ -42,6 +45,15 @@ final readonly class Corrector
                 $changes[] = [(int) $start, \strlen($word), $right];
             }
         }
+
+        preg_match_all(self::FIRST_WORDS, $source, $matches, \PREG_OFFSET_CAPTURE);
+        foreach ($matches[0] as [$word, $start]) {
+            $right = $this->speller->correct(lcfirst($word));
+            if (null !== $right && count_chars($right, 3) === count_chars(lcfirst($word), 3)) {
+                $changes[] = [(int) $start, \strlen($word), ucfirst($right)];
+            }
+        }
+        usort($changes, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
 
         return $changes;
     }

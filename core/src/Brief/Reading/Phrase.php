@@ -65,7 +65,7 @@ final class Phrase
     /** A phrase with a preposition takes what follows an "and" with it: "cakes for weddings and birthdays". */
     private static function bindsOn(string $phrase): bool
     {
-        return 1 === preg_match('/\s(?:for|to|with|between|from|at)\s/iu', " $phrase ");
+        return 1 === preg_match('/\s(?:for|to|with|between|from|at)\s/iu', ' '.(preg_replace('/\([^)]*\)/u', '', $phrase) ?? $phrase).' ');
     }
 
     /** @return list<array{string, int}> */

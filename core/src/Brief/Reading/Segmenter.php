@@ -13,6 +13,8 @@ use DunePocket\Catalogue\Cues;
  */
 final class Segmenter
 {
+    /** What is asked for is one list; a sentence after it speaks of something else. */
+    private const LISTS = ['page_request', 'offering', 'avoid_word', 'keyphrase', 'page_count', 'business_name'];
     /** Topics that only their content tells apart. */
     private const FEATURES = 'features';
     private const MENU = 'menu';
@@ -413,7 +415,10 @@ final class Segmenter
             $this->topicIsQuestion = false;
             $this->topicIsLabel = true;
         } else {
-            $this->addWithLabels(BlockKind::Answer, $start + \strlen($line) - \strlen($m[3]), $m[3], $topic);
+            $at = $start + \strlen($line) - \strlen($m[3]);
+            $list = \in_array($topic, self::LISTS, true) && 1 === preg_match('/^.*?[.!?](?=\s+\p{Lu})/u', $m[3], $first) ? \strlen($first[0]) : \strlen($m[3]);
+            $this->addWithLabels(BlockKind::Answer, $at, substr($m[3], 0, $list), $topic);
+            $this->addWithLabels(BlockKind::Paragraph, $at + $list, substr($m[3], $list), null);
             if (!$inList && '' === $m[1]) {
                 $this->forget();
             }

@@ -23,14 +23,15 @@ final readonly class GoalRecogniser implements Recogniser
     public function recognise(Reading $reading): iterable
     {
         foreach ($reading->sentences as $sentence) {
-            $asked = 'goal' === $sentence->block->topic;
+            $second = 'secondary_goal' === $sentence->block->topic;
+            $asked = $second || 'goal' === $sentence->block->topic;
             if (!$sentence->isSpoken() || BlockKind::Heading === $sentence->block->kind || (null !== $sentence->block->topic && !$asked && !\in_array($sentence->block->topic, ['business_kind', 'feature'], true))) {
                 continue;
             }
             if (!$asked && 1 !== preg_match($this->cues->wanting, $sentence->text, $wish)) {
                 continue;
             }
-            $certainty = $asked ? 0.95 : (1 === preg_match($this->cues->emphasis, $sentence->text) ? 0.93 : 0.75);
+            $certainty = $second ? 0.7 : ($asked ? 0.95 : (1 === preg_match($this->cues->emphasis, $sentence->text) ? 0.93 : 0.75));
             if (!$asked && 1 === preg_match('/\b(?:want|need|goal|aim|like|hope|love|point|purpose)\b/iu', $sentence->text)) {
                 $certainty += 0.03;
             }

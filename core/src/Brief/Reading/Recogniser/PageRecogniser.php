@@ -202,12 +202,12 @@ final readonly class PageRecogniser implements Recogniser
      */
     private function enumerated(Sentence $sentence): iterable
     {
-        if (1 !== preg_match('/\b(?:pages?|site|website|menu)\b|^\W*(?:(?:so|just|it shall consist of|maybe|i think|i suppose|ok|okay|then)\b[,:]?\s+)*(?:an?\s+|the\s+)?(?:home(?: ?page)?|front page|landing page|welcome|start)\s*[,\/;]/iu', $sentence->text)) {
+        if (1 !== preg_match('/\b(?:pages?|site|website|menu)\b|^\W*(?:(?:so|just|it shall consist of|maybe|i think|i suppose|ok|okay|then)\b[,:]?\s+)*(?:an?\s+|the\s+)?(?:home(?: ?page)?|front page|landing page|welcome|start)\s*[,\/;]|\b(?:suggest|listed|imagine|picture|see|propose|want|need|have|with|be)\b[:\s]+(?:the )?home(?: ?page)?\s*[,\/;]/iu', $sentence->text)) {
             return;
         }
         $text = $sentence->text;
         $from = 0;
-        if (1 === preg_match('/\b(?:pages?|site|website|menu|need|want|have|like|be|with|are|include|includes|consist|following|think|so|suppose|for|just)\b\s*(?:[:–—-]\s*|(?:are|is|of|for|with|like|such as|would be|could be|should be|please)\s*:?\s*)*(?=(?:an?\s+|the\s+)?(?:home|front|welcome|about|services|who we|what we|start|landing)\b)/iu', $text, $m, \PREG_OFFSET_CAPTURE)) {
+        if (1 === preg_match('/\b(?:pages?|site|website|menu|need|want|have|like|be|with|are|include|includes|consist|following|suggest|listed|imagine|picture|see|propose|think|so|suppose|for|just)\b\s*(?:[:–—-]\s*|(?:are|is|of|for|with|like|such as|would be|could be|should be|please)\s*:?\s*)*(?=(?:an?\s+|the\s+)?(?:home|front|welcome|about|services|who we|what we|start|landing)\b)/iu', $text, $m, \PREG_OFFSET_CAPTURE)) {
             $from = (int) $m[0][1] + \strlen($m[0][0]);
         } elseif (1 === preg_match('/\bpages?\b[^:\n]{0,50}:\s*/iu', $text, $m, \PREG_OFFSET_CAPTURE)) {
             $from = (int) $m[0][1] + \strlen($m[0][0]);
@@ -227,7 +227,7 @@ final readonly class PageRecogniser implements Recogniser
             if (1 === preg_match('/^(.{2,40}?)\s*\((.+?)\)?$/u', $part, $m)) {
                 [, $name, $about] = $m;
             }
-            if (str_word_count($name) <= 5 && (1 !== preg_match('/\b(?:we|i|you|it)\b/iu', $name) || null !== $this->pages->named($this->bare($name)))) {
+            if (str_word_count($name) <= 5 && (1 !== preg_match('/\b(?:we|i|you|it)\b/iu', $name) || 1 === preg_match('/^(?:how|what|where|who|why)\b/iu', $name) || null !== $this->pages->named($this->bare($name)))) {
                 yield from $this->request($name, $sentence->start + $from + $at, $about, 0.95);
             }
         }
@@ -242,7 +242,7 @@ final readonly class PageRecogniser implements Recogniser
         foreach ($matches as $m) {
             [$words, $offset] = [$m['name'][0], (int) $m['name'][1]];
             foreach (Phrase::list($words) as [$part, $at]) {
-                $name = preg_split('/\s+(?:pages?|sections?|please|thanks|at all|for now|yet|or anything|as|because|since|either|on|we|nobody|then|so|in|of|just|it|needed|necessary|required|wanted|makes?|for|until)\b/iu', $part)[0] ?? $part;
+                $name = preg_split('/\s+(?:pages?|sections?|please|thanks|at all|for now|yet|or anything|as|because|since|either|on|we|nobody|then|so|in|of|just|it|needed|necessary|required|wanted|makes?|for|until|cos|coz|with)\b/iu', $part)[0] ?? $part;
                 $bare = $this->bare($name);
                 $saysPage = ('nor' === strtolower($m['no'][0]) && str_word_count($bare) <= 3) || 1 === preg_match('/^'.preg_quote($name, '/').'\s+(?:pages?|sections?)\b/iu', $part) && str_word_count($bare) <= 3 && 1 !== preg_match(self::NO_NAME, $bare);
                 if (null !== $this->pages->named($bare) || $saysPage) {
@@ -271,6 +271,9 @@ final readonly class PageRecogniser implements Recogniser
      */
     private function takenBack(Sentence $sentence): iterable
     {
+        if ($sentence->isRefused() && 1 === preg_match('/^\W*(?:an?\s+|the\s+)?(?<name>[\p{L}\'’ -]{3,30}?) (?:was|were|has been|got) (?:proposed|suggested|discussed|asked for|considered|mentioned)\b/iu', $sentence->text, $m, \PREG_OFFSET_CAPTURE)) {
+            yield new Candidate(FactKind::PageRefusal, Phrase::title($m['name'][0]), $sentence->start + (int) $m['name'][1], \strlen($m['name'][0]), 0.9);
+        }
         if ($sentence->isRefused() && 1 === preg_match('/\b(?:about|for|had|wanted|suggested|considered|do|have|add)\s+(?:an?\s+|the\s+)?(?<name>[\p{L}\'’]+(?:[ -][\p{L}\'’]+)?)(?=\s*(?:[,.;]|$|\s(?:but|on|and|for|before|once)\b))/iu', $sentence->text, $m, \PREG_OFFSET_CAPTURE)) {
             yield new Candidate(FactKind::PageRefusal, Phrase::title($m['name'][0]), $sentence->start + (int) $m['name'][1], \strlen($m['name'][0]), 0.9);
         }
@@ -329,7 +332,7 @@ final readonly class PageRecogniser implements Recogniser
 
     private function bare(string $name): string
     {
-        $bare = Phrase::withoutArticle(Phrase::tidy($name));
+        $bare = Phrase::withoutArticle(preg_replace('/^(?:something|a bit|stuff|things) (?=about\b)/iu', '', Phrase::tidy($name)) ?? $name);
         $bare = preg_replace('/^(?:(?:all(?: of)?|the|maybe|perhaps|possibly|probably|obviously|also|then|just|some|'.self::ADJECTIVES.')\s+)+/iu', '', $bare) ?? $bare;
 
         return trim(preg_replace('/\s+(?:pages?|sections?|of course|obviously|too|as well|maybe|please|i guess|i suppose|on)$/iu', '', $bare) ?? $bare);
