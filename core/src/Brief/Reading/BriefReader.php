@@ -60,6 +60,6 @@ final readonly class BriefReader
             array_push($candidates, ...iterator_to_array($recogniser->recognise($reading), false));
         }
 
-        return $this->resolver->resolve($source, $text, $candidates, $nextNumber);
+        return $this->resolver->resolve($source, $reading, $candidates, $nextNumber);
     }
 }

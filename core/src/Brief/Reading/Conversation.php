@@ -67,11 +67,13 @@ final readonly class Conversation
         $sender = null;
         $other = false;
         $inHead = false;
+        $quotedSince = false;
         $messages = [[]];
         foreach ($lines as $i => $line) {
             if (1 === preg_match(self::WROTE, $line->text) || 1 === preg_match(self::ORIGINAL, $line->text)) {
                 $other = $this->isAnother($line->text, $sender);
                 ++$age;
+                $quotedSince = false;
                 $messages[] = [];
                 $messages[$age][] = new Line($line->start, $line->text, $age, Role::Frame);
                 continue;
@@ -92,7 +94,13 @@ final readonly class Conversation
             $inHead = false;
             $quoted = 1 === preg_match('/^(?:\s*>)+ ?/', $line->text, $m) ? \strlen($m[0]) : 0;
             $bare = substr($line->text, $quoted);
-            $lineAge = $quoted > 0 ? max(1, $age) : $age;
+            $answersBelow = 0 === $quoted && '' !== trim($bare) && $quotedSince;
+            $quotedSince = $quotedSince || $quoted > 0;
+            $lineAge = match (true) {
+                $quoted > 0 => max(1, $age),
+                $answersBelow => max(0, $age - 1),
+                default => $age,
+            };
             $asks = $quoted > 0 && str_ends_with(rtrim($bare), '?');
             $messages[$age][] = new Line($line->start + $quoted, $bare, $lineAge, $other || $asks ? Role::Other : Role::Client);
         }

@@ -45,7 +45,7 @@ final class Phrase
         $byComma = self::split('/\s*(?:[,\n]|\s\/\s|\s\+\s)\s*(?![^(]*\))/u', $text, $start);
         foreach ($byComma as $i => [$part, $offset]) {
             $last = $i === \count($byComma) - 1;
-            $pieces = $last ? self::split('/(?:^|\s+)(?:and|or|&|plus|as well as)\s+(?:also\s+)?(?![^(]*\))/iu', $part, $offset) : [[$part, $offset]];
+            $pieces = $last || substr_count($part, ' & ') > 1 ? self::split('/(?:^|\s+)(?:and|or|&|plus|as well as)\s+(?:also\s+)?(?![^(]*\))/iu', $part, $offset) : [[$part, $offset]];
             if ($last && \count($pieces) > 1 && \count($byComma) > 1 && '' !== $pieces[0][0] && self::bindsOn($pieces[0][0])) {
                 $pieces = [[$part, $offset]];
             } elseif (\count($pieces) > 1 && 1 === \count($byComma) && self::bindsOn($pieces[0][0]) && !self::bindsOn($pieces[1][0])) {

@@ -13,6 +13,9 @@ use DunePocket\Brief\Source;
 /** Weighs the candidates of a source against each other and turns the winners into facts. */
 final class Resolver
 {
+    /** @var list<Block> */
+    private array $blocks = [];
+
     private const REPETITION = 0.02;
     private const LONGEST_VALUE = 200;
     private const LISTED = 0.95;
@@ -26,8 +29,10 @@ final class Resolver
      *
      * @return list<Fact> in the order of the closed list, then of reading, numbered from $nextNumber
      */
-    public function resolve(Source $source, ReadableText $text, array $candidates, int $nextNumber = 1): array
+    public function resolve(Source $source, Reading $reading, array $candidates, int $nextNumber = 1): array
     {
+        $text = $reading->text;
+        $this->blocks = $reading->blocks;
         $candidates = array_values(array_filter($candidates, static fn (Candidate $c): bool => '' !== trim($c->value) && mb_strlen($c->value) <= self::LONGEST_VALUE));
         usort($candidates, static fn (Candidate $a, Candidate $b): int => $a->start <=> $b->start ?: $b->certainty <=> $a->certainty);
         $candidates = $this->settle($candidates);
@@ -239,19 +244,38 @@ final class Resolver
         return array_values(array_filter($group, static fn (Candidate $c): bool => !$plain || $c->certainty >= self::HINT));
     }
 
+    private function isPlain(Candidate $candidate): bool
+    {
+        return $candidate->certainty >= self::PLAIN;
+    }
+
+    /** 0 in the newest message of a thread. */
+    private function age(Candidate $candidate): int
+    {
+        foreach ($this->blocks as $block) {
+            if ($candidate->start >= $block->start && $candidate->start <= $block->start + \strlen($block->text)) {
+                return $block->age;
+            }
+        }
+
+        return 0;
+    }
+
     private function overlap(Candidate $a, Candidate $b): bool
     {
         return $a->start < $b->start + $b->length && $b->start < $a->start + $a->length;
     }
 
     /**
+     * What was said in a later message comes first, then what is surer.
+     *
      * @param list<Candidate> $group
      *
      * @return list<Candidate>
      */
     private function bySurety(array $group): array
     {
-        usort($group, static fn (Candidate $a, Candidate $b): int => $b->certainty <=> $a->certainty ?: $a->start <=> $b->start);
+        usort($group, fn (Candidate $a, Candidate $b): int => ($this->isPlain($b) <=> $this->isPlain($a)) ?: $this->age($a) <=> $this->age($b) ?: $b->certainty <=> $a->certainty ?: $a->start <=> $b->start);
 
         return $group;
     }

@@ -13,6 +13,8 @@ use DunePocket\Catalogue\Cues;
  */
 final class Segmenter
 {
+    /** Words of these topics stand in lists of offerings too: "Costs budgeting". */
+    private const IN_OFFERINGS = ['budget', 'location', 'proof', 'person', 'offering', 'area_served', 'existing_site', 'social_profile'];
     /** What is asked for is one list; a sentence after it speaks of something else. */
     private const LISTS = ['page_request', 'offering', 'avoid_word', 'keyphrase', 'page_count', 'business_name'];
     /** Topics that only their content tells apart. */
@@ -25,8 +27,8 @@ final class Segmenter
     private const LABEL_INSIDE = '/(?<=[.!?]\s|\n)(?<label>\p{Lu}[\p{L}\s\/&\'’-]{2,40}?)(?::| =)\s+(?<answer>\S.*?(?:[.!?](?=\s)|$))/us';
     private const LIST_LINES = 3;
     private const LIST_LINE_LENGTH = 64;
-    private const YES = '/^(?:(?:oh|er|um|well|so)[,.]?\s+)*(?:yes|yeah|yep|yup|absolutely|definitely|of course|exactly|that[\'’]?s (?:right|it)|sure|correct|please do|right|perfect|sounds (?:good|right))\b/iu';
-    private const NO = '/^(?:(?:oh|er|um|well|so|god)[,.]?\s+)*(?:no|nope|nah|never|not really|rather not|please don[\'’]?t|definitely not|absolutely not)\b/iu';
+    private const YES = '/^(?:(?:oh|er|um|well|so)[,.]?\s+)*(?:yes|yeah|yep|yup|absolutely|definitely|of course|exactly|that[\'’]?s (?:right|it)|sure|spot on|bang on|that[\'’]?s the one|you got it|fine|okay|ok|lovely|great|correct|please do|right|perfect|sounds (?:good|right))\b/iu';
+    private const NO = '/^(?:(?:oh|er|um|well|so|god)[,.]?\s+)*(?:no|nope|nah|never|not really|rather not|please don[\'’]?t|definitely not|absolutely not|not worth|don[\'’]?t think so|god no)\b/iu';
 
     /** @var list<Block> */
     private array $blocks = [];
@@ -38,6 +40,8 @@ final class Segmenter
     private ?Line $question = null;
     /** The line before was a question: capitals in the next one do not make a heading. */
     private bool $justAsked = false;
+    /** Short lines above paragraphs are headings here, whatever they say. */
+    private bool $headed = false;
     /** Questions or labels of this source carry numbers. */
     private bool $numbered = false;
     private int $age = 0;
@@ -67,6 +71,7 @@ final class Segmenter
         $this->labelNumber = 0;
         $listed = $this->bareLists($lines);
         $this->numbered = $this->hasNumberedLabels($lines);
+        $this->headed = $this->hasHeadings($lines);
         $first = true;
         foreach ($lines as $i => $line) {
             if ($line->age !== $this->age) {
@@ -213,6 +218,26 @@ final class Segmenter
     }
 
     /**
+     * At least three short lines after an empty one that ask for something.
+     *
+     * @param list<Line> $lines
+     */
+    private function hasHeadings(array $lines): bool
+    {
+        $headings = 0;
+        foreach ($lines as $i => $line) {
+            $bare = trim($line->text);
+            $before = $lines[$i - 1] ?? null;
+            $next = $lines[$i + 1] ?? null;
+            if (null !== $next && !$next->isBlank() && ($before?->isBlank() ?? true) && 1 === preg_match('/^[A-Z][^:.,;!?@]{2,30}$/', $bare) && str_word_count($bare) <= self::LABEL_WORDS && null !== $this->cues->topic($bare)) {
+                ++$headings;
+            }
+        }
+
+        return $headings > 2;
+    }
+
+    /**
      * Lines of a list without any mark: short, no full stop, three or more in a row.
      *
      * @param list<Line> $lines
@@ -227,7 +252,7 @@ final class Segmenter
         foreach ([...$lines, new Line(0, '')] as $i => $line) {
             $bare = trim($line->text);
             $asked = str_contains($bare, ',') || str_word_count($bare) > self::LABEL_WORDS + 1 ? null : $this->cues->topic($bare);
-            if ('' !== $bare && Role::Client === $line->role && mb_strlen($bare) <= self::LIST_LINE_LENGTH && 1 !== preg_match('/[.,;:?!]$|^[-*•–|>#]|^\d+[.)]\s|^[\p{L}\s]{2,30}:|\*\*|^(?:hi|hello|hey|dear)\b/iu', $bare) && (null === $asked || FactKind::PageRequest->value === $under)) {
+            if ('' !== $bare && Role::Client === $line->role && mb_strlen($bare) <= self::LIST_LINE_LENGTH && 1 !== preg_match('/[.,;:?!]$|^[-*•–|>#]|^\d+[.)]\s|^[\p{L}\s]{2,30}:|\*\*|^(?:hi|hello|hey|dear)\b/iu', $bare) && (null === $asked || FactKind::PageRequest->value === $under || (FactKind::Offering->value === $under && [] !== $run && \in_array($asked, self::IN_OFFERINGS, true)))) {
                 $run[] = $i;
                 continue;
             }
@@ -340,7 +365,7 @@ final class Segmenter
 
     private function bold(int $start, string $text, bool $isFirst): bool
     {
-        if (1 !== preg_match('/^(\s*(?:[-*]\s+)?(?:\*\*|__))(.+?)(?:\*\*|__)([:.]?)\s*(.*)$/', $text, $m) || \strlen($m[2]) >= 160) {
+        if (1 !== preg_match('/^(\s*(?:[-*]\s+)?(?:\*\*|__|\*(?=\S)|_(?=\S)))(.+?)(?:\*\*|__|\*|_)([:.]?)\s*(?:[–—-]\s+)?(.*)$/u', $text, $m) || \strlen($m[2]) >= 160) {
             return false;
         }
         $this->closeParagraph();
@@ -360,13 +385,13 @@ final class Segmenter
 
     private function question(int $start, string $line): bool
     {
-        if (1 === preg_match('/^(\s*Q\s*\d*\s*[.:)]\s*)([^?]+)$/iu', $line, $m)) {
+        if (1 === preg_match('/^(\s*Q(?:\s*\d+\s*[.:)]?\s+|\s*[.:)]\s*))([^?]+)$/iu', $line, $m)) {
             $this->closeParagraph();
             $this->ask(new Line($start + \strlen($m[1]), $m[2]), $this->cues->topic($m[2]));
 
             return true;
         }
-        if (1 !== preg_match('/^(\s*(?:Q\s*\d*\s*[.:)]|(?:[-*]\s*)?\d{1,2}\s*[.):]|[-*])?\s*)([^?]{3,160}\?(?:\s*\([^)]*\))?)\s*[:\-–]?\s*(.*)$/iu', $line, $m)) {
+        if (1 !== preg_match('/^(\s*(?:Q\s*\d+\s*[.:)]?|Q\s*[.:)]|(?:[-*]\s*)?\d{1,2}\s*[.):]|[-*])?\s*)([^?]{3,160}\?(?:\s*\([^)]*\))?)\s*[:\-–]?\s*(.*)$/iu', $line, $m)) {
             return false;
         }
         $numbered = 1 === preg_match('/[Q\d]/', $m[1]);
@@ -416,7 +441,7 @@ final class Segmenter
             $this->topicIsLabel = true;
         } else {
             $at = $start + \strlen($line) - \strlen($m[3]);
-            $list = \in_array($topic, self::LISTS, true) && 1 === preg_match('/^.*?[.!?](?=\s+\p{Lu})/u', $m[3], $first) ? \strlen($first[0]) : \strlen($m[3]);
+            $list = \in_array($topic, self::LISTS, true) && 1 === preg_match('/^.*?[.!?](?=\s+\p{Lu}(?=.*\b(?:we|i|it|they|you|is|are|was|has|have|should|must|would)\b))/ius', $m[3], $first) ? \strlen($first[0]) : \strlen($m[3]);
             $this->addWithLabels(BlockKind::Answer, $at, substr($m[3], 0, $list), $topic);
             $this->addWithLabels(BlockKind::Paragraph, $at + $list, substr($m[3], $list), null);
             if (!$inList && '' === $m[1]) {
@@ -489,6 +514,10 @@ final class Segmenter
         }
         if (str_ends_with($bare, ':')) {
             return $afterBlank || $asks;
+        }
+
+        if ($this->headed && $afterBlank && $words <= 3 && 1 === preg_match('/^[A-Z][^:]*$/', $bare) && !str_contains($bare, '@')) {
+            return true;
         }
 
         return $asks && $words <= 5 && 1 === preg_match('/^[A-Z]/', $bare) && 1 !== preg_match('/\b(?:is|are|have|want|need|i)\b/i', $bare);

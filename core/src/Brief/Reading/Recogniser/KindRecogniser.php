@@ -103,7 +103,7 @@ final readonly class KindRecogniser implements Recogniser
         }
         $before = substr($sentence->text, 0, $offset);
 
-        return 1 === preg_match('/\b(?:customers|clients|people who|work for|sell to|supply|used by|for|like|unlike|near|next to|above|opposite)\b[^.;]{0,60}$/iu', $before) && 1 !== preg_match('/\b(?:site|website|page|brief)\b/iu', $before) ? self::ASIDE : 1.0;
+        return 1 === preg_match('/\b(?:at|in|near|above|behind|opposite) (?:the|a|our local)\s*$/iu', $before) || 1 === preg_match('/\b(?:customers|clients|people who|work for|sell to|supply|used by|for|like|unlike|near|next to|above|opposite)\b[^.;]{0,60}$/iu', $before) && 1 !== preg_match('/\b(?:site|website|page|brief)\b/iu', $before) ? self::ASIDE : 1.0;
     }
 
     private function isNaming(string $sentence, int $offset): bool

@@ -64,7 +64,7 @@ final readonly class PageRecogniser implements Recogniser
             return;
         }
         yield from $this->spoken($sentence);
-        if (1 === preg_match('/^[^:,]{0,40}\bpages?\b[^:,]{0,20}:\s*/iu', $text, $m)) {
+        if (1 === preg_match('/^[^:,]{0,40}(?:\bpages?\b|\d|\b(?:two|three|four|five|six|seven|eight|nine|ten)\b)[^:,]{0,20}:\s*|^\s*(?:so\s+)?pages?[,:]?\s+(?=\p{L}+,)/iu', $text, $m)) {
             $text = str_repeat(' ', \strlen($m[0])).substr($text, \strlen($m[0]));
         }
         if (1 === preg_match('/^\s*(?:(?:so|ok|okay|right|then|well)[, ]+)*(?:i[\'’]ve got|i have|we said|we have|that[\'’]?s|you said|you want|we[\'’]d want|it[\'’]s)\s+/iu', $text, $m)) {
@@ -85,6 +85,9 @@ final readonly class PageRecogniser implements Recogniser
         foreach ($parts as [$part, $at]) {
             if (1 === preg_match('/\bpages? (?:for|per) (?:each|every)(?: of)?(?: the| our| my)?\s+(?<noun>.+)$/iu', $part, $each)) {
                 yield $this->each($each['noun'], $sentence->start + $at, \strlen($part));
+                if (1 === preg_match('/^([^(]{3,40}?)\s*\(/u', $part, $m)) {
+                    yield from $this->request($m[1], $sentence->start + $at, '', 0.96);
+                }
                 continue;
             }
             $about = '';
@@ -124,6 +127,8 @@ final readonly class PageRecogniser implements Recogniser
             return;
         }
         yield from $this->enumerated($sentence);
+        yield from $this->knownList($sentence);
+        yield from $this->oneAbout($sentence);
         if (1 === preg_match('/(?:^|[.,;]\s+|\band\s+)(?:an?\s+|the\s+)?(?<name>[\p{L}\'’ -]{3,30}?)\s+would be (?:lovely|nice|great|good|handy|useful|brilliant|fab|perfect)/iu', $text, $m, \PREG_OFFSET_CAPTURE) && null !== $this->pages->named($this->bare($m['name'][0]))) {
             yield from $this->request($m['name'][0], $sentence->start + (int) $m['name'][1], '', 0.7);
         }
@@ -196,18 +201,54 @@ final readonly class PageRecogniser implements Recogniser
     }
 
     /**
+     * "one on the retreats, one about the barn": after a page was spoken of.
+     *
+     * @return iterable<Candidate>
+     */
+    private function oneAbout(Sentence $sentence): iterable
+    {
+        if (1 !== preg_match('/\bpages?\b/iu', $sentence->text)) {
+            return;
+        }
+        preg_match_all('/\bone\s+(?:on|about|for|with|saying|explaining|listing|showing)\s+(?<name>[^.,;!?\n(]{3,50}?)(?=\s*(?:[.,;!?\n(]|$|\sand one\b))/iu', $sentence->text, $matches, \PREG_SET_ORDER | \PREG_OFFSET_CAPTURE);
+        foreach ($matches as $m) {
+            yield from $this->request($m['name'][0], $sentence->start + (int) $m['name'][1], '', 0.9);
+        }
+    }
+
+    /**
+     * "shop, workshops, about, say hello" after a dash or a colon: most of it page names, whatever comes before.
+     *
+     * @return iterable<Candidate>
+     */
+    private function knownList(Sentence $sentence): iterable
+    {
+        if (1 !== preg_match('/(?::|\s[–—-])\s+(?<list>[^.;!?\n:]{8,160})/u', $sentence->text, $m, \PREG_OFFSET_CAPTURE)) {
+            return;
+        }
+        $parts = Phrase::list($m['list'][0]);
+        $known = array_filter($parts, fn (array $part): bool => null !== $this->pages->named($this->bare($part[0])));
+        if (\count($parts) < 3 || 2 * \count($known) < \count($parts) || \count($known) < 2 || $this->negation->covers($sentence, (int) $m['list'][1])) {
+            return;
+        }
+        foreach ($parts as [$part, $at]) {
+            yield from $this->request($part, $sentence->start + (int) $m['list'][1] + $at, '', 0.93);
+        }
+    }
+
+    /**
      * "home, about, services and contact": a list in a sentence about pages or the site, most of it page names.
      *
      * @return iterable<Candidate>
      */
     private function enumerated(Sentence $sentence): iterable
     {
-        if (1 !== preg_match('/\b(?:pages?|site|website|menu)\b|^\W*(?:(?:so|just|it shall consist of|maybe|i think|i suppose|ok|okay|then)\b[,:]?\s+)*(?:an?\s+|the\s+)?(?:home(?: ?page)?|front page|landing page|welcome|start)\s*[,\/;]|\b(?:suggest|listed|imagine|picture|see|propose|want|need|have|with|be)\b[:\s]+(?:the )?home(?: ?page)?\s*[,\/;]/iu', $sentence->text)) {
+        if (1 !== preg_match('/\b(?:pages?|site|website|menu)\b|^\W*(?:(?:so|just|it shall consist of|maybe|i think|i suppose|ok|okay|then)\b[,:]?\s+)*(?:an?\s+|the\s+)?(?:home(?: ?page)?|front page|landing page|welcome|start)\s*[,\/;]|(?-i:\bHome(?: page)?)\s*[,\/]|\b(?:suggest|listed|imagine|picture|see|propose|want|need|have|with|be)\b[:\s]+(?:the )?home(?: ?page)?\s*[,\/;]/iu', $sentence->text)) {
             return;
         }
         $text = $sentence->text;
         $from = 0;
-        if (1 === preg_match('/\b(?:pages?|site|website|menu|need|want|have|like|be|with|are|include|includes|consist|following|suggest|listed|imagine|picture|see|propose|think|so|suppose|for|just)\b\s*(?:[:–—-]\s*|(?:are|is|of|for|with|like|such as|would be|could be|should be|please)\s*:?\s*)*(?=(?:an?\s+|the\s+)?(?:home|front|welcome|about|services|who we|what we|start|landing)\b)/iu', $text, $m, \PREG_OFFSET_CAPTURE)) {
+        if (1 === preg_match('/\b(?:pages?|site|website|menu|need|want|have|like|be|with|are|include|includes|consist|following|certainly|suggest|listed|imagine|picture|see|propose|think|so|suppose|for|just)\b\s*(?:[:–—-]\s*|(?:are|is|of|for|with|like|such as|would be|could be|should be|please)\s*:?\s*)*(?=(?:an?\s+|the\s+)?(?:home|front|welcome|about|services|who we|what we|start|landing)\b)/iu', $text, $m, \PREG_OFFSET_CAPTURE)) {
             $from = (int) $m[0][1] + \strlen($m[0][0]);
         } elseif (1 === preg_match('/\bpages?\b[^:\n]{0,50}:\s*/iu', $text, $m, \PREG_OFFSET_CAPTURE)) {
             $from = (int) $m[0][1] + \strlen($m[0][0]);
@@ -218,7 +259,8 @@ final readonly class PageRecogniser implements Recogniser
         }
         $parts = Phrase::list($list);
         $known = array_filter($parts, fn (array $part): bool => null !== $this->pages->named($this->bare($part[0])));
-        if (\count($known) < 2 || \count($parts) < 3 || $this->negation->covers($sentence, $from)) {
+        $titles = array_filter($parts, static fn (array $part): bool => 1 === preg_match('/^\p{Lu}/u', $part[0]));
+        if ((\count($known) < 2 && (0 === \count($known) || \count($titles) < \count($parts))) || \count($parts) < 3 || $this->negation->covers($sentence, $from)) {
             return;
         }
         foreach ($parts as [$part, $at]) {
@@ -238,7 +280,10 @@ final readonly class PageRecogniser implements Recogniser
     {
         yield from $this->leftOff($sentence);
         yield from $this->takenBack($sentence);
-        preg_match_all('/\b(?<no>no|(?<=page |pages |site |website )without(?: an?| any)?|(?:don[\'’]?t|do not|dont|won[\'’]?t|doesn[\'’]?t) (?:want|need|require|have|do)(?: or need| or want)?(?: an?| any| the| to have an?| a separate)?|(?:skip|drop|lose|ditch|scrap|forget|bin|kill|can[\'’]?t use|cannot use|leave (?:out|off)|get rid of)(?: the| an?| our)?|not(?: an?| another)|nor(?: an?)?|rather not have(?: an?)?)\s+(?=(?<name>[\p{L}&\'’\/ -]{3,40}))/iu', $sentence->text, $matches, \PREG_SET_ORDER | \PREG_OFFSET_CAPTURE);
+        if (1 === preg_match('/(?:^|[,;]\s*|\band\s+)(?:the\s+|our\s+)?(?<name>[\p{L}\'’]+(?: [\p{L}\'’]+)?) (?:is|are|was|should|need|needs|does|do)(?: not|n[\'’]t) (?:to be |be )?(?:required|needed|wanted|published|shown|included|listed|necessary|go on)\b/iu', $sentence->text, $m, \PREG_OFFSET_CAPTURE) && null !== $this->pages->named($m['name'][0])) {
+            yield new Candidate(FactKind::PageRefusal, Phrase::title($m['name'][0]), $sentence->start + (int) $m['name'][1], \strlen($m['name'][0]), 0.93);
+        }
+        preg_match_all('/\b(?<no>no|(?<=page |pages |site |website )without(?: an?| any)?|(?:don[\'’]?t|do not|dont|won[\'’]?t|doesn[\'’]?t) (?:want|need|require|have|do)(?: or need| or want)?(?: an?| any| the| to have an?| a separate)?|(?:skip|drop|lose|ditch|scrap|forget|bin|kill|left out|leaves? out|can[\'’]?t use|cannot use|leave (?:out|off)|get rid of)(?: the| an?| our)?|not(?: an?| another)|nor(?: an?)?|rather not have(?: an?)?)\s+(?=(?<name>[\p{L}&\'’\/ -]{3,40}))/iu', $sentence->text, $matches, \PREG_SET_ORDER | \PREG_OFFSET_CAPTURE);
         foreach ($matches as $m) {
             [$words, $offset] = [$m['name'][0], (int) $m['name'][1]];
             foreach (Phrase::list($words) as [$part, $at]) {
@@ -274,7 +319,7 @@ final readonly class PageRecogniser implements Recogniser
         if ($sentence->isRefused() && 1 === preg_match('/^\W*(?:an?\s+|the\s+)?(?<name>[\p{L}\'’ -]{3,30}?) (?:was|were|has been|got) (?:proposed|suggested|discussed|asked for|considered|mentioned)\b/iu', $sentence->text, $m, \PREG_OFFSET_CAPTURE)) {
             yield new Candidate(FactKind::PageRefusal, Phrase::title($m['name'][0]), $sentence->start + (int) $m['name'][1], \strlen($m['name'][0]), 0.9);
         }
-        if ($sentence->isRefused() && 1 === preg_match('/\b(?:about|for|had|wanted|suggested|considered|do|have|add)\s+(?:an?\s+|the\s+)?(?<name>[\p{L}\'’]+(?:[ -][\p{L}\'’]+)?)(?=\s*(?:[,.;]|$|\s(?:but|on|and|for|before|once)\b))/iu', $sentence->text, $m, \PREG_OFFSET_CAPTURE)) {
+        if ($sentence->isRefused() && 1 === preg_match('/\b(?:(?:about|for|had|wanted|suggested|considered)\s+(?:an?\s+|the\s+)|(?:do|have|add)\s+(?:an?\s+|the\s+)?)(?<name>[\p{L}\'’]+(?:[ -][\p{L}\'’]+)?)(?=\s*(?:[,.;]|$|\s(?:but|on|and|for|before|once)\b))/iu', $sentence->text, $m, \PREG_OFFSET_CAPTURE)) {
             yield new Candidate(FactKind::PageRefusal, Phrase::title($m['name'][0]), $sentence->start + (int) $m['name'][1], \strlen($m['name'][0]), 0.9);
         }
         if (1 === preg_match('/^\s*(?:please no (?<name>[\p{L}\'’-]+(?: [\p{L}\'’-]+)?)(?=\s*[,.;!]|$)|no (?<other>[\p{L}\'’-]+(?: [\p{L}\'’-]+)?),? (?:please|thanks|thank you)\b)/iu', $sentence->text, $m, \PREG_OFFSET_CAPTURE) && 1 !== preg_match(self::NO_NAME, ($m['other'] ?? $m['name'])[0])) {
