@@ -7,6 +7,7 @@ namespace DunePocket\App\Console;
 use DunePocket\Brief\Brief;
 use DunePocket\Brief\Fact;
 use DunePocket\Brief\FactKind;
+use DunePocket\Brief\Measuring\Measurement;
 use DunePocket\Catalogue\Catalogue;
 use DunePocket\Plan\Findings\Inspector;
 use DunePocket\Project\Project;
@@ -16,6 +17,7 @@ use DunePocket\Wireframe\Viewport;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputInterface;
+use Symfony\Component\Console\Input\InputOption;
 use Symfony\Component\Console\Output\OutputInterface;
 
 /** Measures the core on briefs made for the purpose, and prints the figures. Nothing is asserted. */
@@ -23,14 +25,27 @@ use Symfony\Component\Console\Output\OutputInterface;
 final class BenchCommand extends Command
 {
     private const RUNS = 7;
+    private const LABELLED = __DIR__.'/../../../core/tests/fixtures/labelled';
 
     public function __construct(private readonly Catalogue $catalogue)
     {
         parent::__construct();
     }
 
+    protected function configure(): void
+    {
+        $this->addOption('brief', null, InputOption::VALUE_NONE, 'Measure how well the labelled briefs are read instead')
+            ->addOption('faults', null, InputOption::VALUE_NONE, 'With --brief: name what was missed or wrong');
+    }
+
     protected function execute(InputInterface $input, OutputInterface $output): int
     {
+        if (true === $input->getOption('brief')) {
+            $this->briefs('Briefs the rules were written with', self::LABELLED, $output, true === $input->getOption('faults'));
+            $this->briefs('Briefs held back', self::LABELLED.'/held-back', $output, false);
+
+            return self::SUCCESS;
+        }
         $output->writeln(\sprintf('PHP %s, %s, %d cores', \PHP_VERSION, php_uname('m'), (int) shell_exec('nproc')));
         $maker = new ProjectMaker($this->catalogue);
         $text = $this->brief(400);
@@ -50,6 +65,18 @@ final class BenchCommand extends Command
         $output->writeln(\sprintf('Time a page at 200 pages against 10: %.2f', $perPage[200] / $perPage[10]));
 
         return self::SUCCESS;
+    }
+
+    private function briefs(string $title, string $folder, OutputInterface $output, bool $faults): void
+    {
+        $measurement = Measurement::ofFolder($folder, $this->catalogue);
+        $output->writeln(\sprintf('%s: %d', $title, $measurement->briefs));
+        foreach ($measurement->tallies as $kind => $tally) {
+            $output->writeln(\sprintf('  %-12s recall %5.1f %% of %3d   precision %5.1f %% of %3d', $kind, 100 * $tally->recall(), $tally->expected, 100 * $tally->precision(), $tally->read));
+            foreach ($faults ? $tally->faults : [] as $fault) {
+                $output->writeln("      $fault", OutputInterface::OUTPUT_RAW);
+            }
+        }
     }
 
     private function everything(Project $project): void

@@ -7,6 +7,10 @@ namespace DunePocket\Brief\Measuring;
 use DunePocket\Brief\Brief;
 use DunePocket\Brief\Fact;
 use DunePocket\Brief\FactKind;
+use DunePocket\Brief\Reading\BriefReader;
+use DunePocket\Brief\Sources\SourceReader;
+use DunePocket\Catalogue\Catalogue;
+use DunePocket\Data\InvalidData;
 
 /**
  * Holds what was read from labelled briefs against their labels, kind of fact by kind of fact.
@@ -24,9 +28,24 @@ final class Measurement
 
     /** @var array<string, Tally> by label */
     public array $tallies = [];
+    public int $briefs = 0;
+
+    /** @throws InvalidData when a file of the folder has no labels */
+    public static function ofFolder(string $folder, Catalogue $catalogue): self
+    {
+        $measurement = new self();
+        $sources = new SourceReader();
+        $reader = new BriefReader($catalogue);
+        foreach (LabelledBrief::fromFolder($folder) as $brief) {
+            $measurement->add($brief, $reader->read($sources->read($brief->text, $brief->file, 's1')));
+        }
+
+        return $measurement;
+    }
 
     public function add(LabelledBrief $expected, Brief $read): void
     {
+        ++$this->briefs;
         $this->kind($expected, $read);
         foreach (self::NAMED as $label => $kind) {
             $this->compare($label, $expected, $expected->labels->has($label) ? [$expected->labels->string($label)] : [], $this->values($read, $kind), $this->sameText(...));

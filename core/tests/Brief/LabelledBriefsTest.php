@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DunePocket\Tests\Brief;
+
+use DunePocket\Brief\Measuring\Measurement;
+use DunePocket\Tests\Support\Bench;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/**
+ * Reads invented briefs that carry the labels a careful designer would give, and holds what was read against them.
+ * What is held back was never looked at while the wordings were written; its figures are printed by bin/dune bench.
+ */
+final class LabelledBriefsTest extends TestCase
+{
+    private const FOLDER = __DIR__.'/../fixtures/labelled';
+
+    private static ?Measurement $measurement = null;
+
+    /** @return iterable<string, array{string, float, float}> label, least recall and least precision */
+    public static function kinds(): iterable
+    {
+        foreach ([
+            'kind' => [0.95, 0.95], 'name' => [0.95, 0.95], 'phone' => [1, 1], 'email' => [1, 1], 'goal' => [0.95, 0.95], 'page_count' => [0.95, 0.95],
+            'offerings' => [0.92, 0.92], 'refused' => [0.95, 0.95], 'features' => [0.9, 0.9], 'tone' => [0.95, 0.95], 'avoid' => [0.95, 0.95],
+            'phrases' => [0.95, 0.95], 'pages' => [0.97, 0.97], 'each' => [0.85, 0.95], 'audience' => [0.9, 0.92], 'apart' => [0.9, 0.92], 'quotes' => [1, 1],
+        ] as $label => [$recall, $precision]) {
+            yield $label => [$label, $recall, $precision];
+        }
+    }
+
+    #[DataProvider('kinds')]
+    public function testFactsAreReadAsACarefulDesignerReadsThem(string $label, float $recall, float $precision): void
+    {
+        self::$measurement ??= Measurement::ofFolder(self::FOLDER, Bench::catalogue());
+        $tally = self::$measurement->tallies[$label];
+        self::assertGreaterThanOrEqual($recall, $tally->recall(), implode("\n", $tally->faults));
+        self::assertGreaterThanOrEqual($precision, $tally->precision(), implode("\n", $tally->faults));
+    }
+
+    public function testEnoughBriefsAreLabelled(): void
+    {
+        self::$measurement ??= Measurement::ofFolder(self::FOLDER, Bench::catalogue());
+        self::assertGreaterThanOrEqual(40, self::$measurement->briefs);
+    }
+
+    public function testQuotesAreExactInBriefsThatWereHeldBack(): void
+    {
+        $tally = Measurement::ofFolder(self::FOLDER.'/held-back', Bench::catalogue())->tallies['quotes'];
+        self::assertGreaterThan(100, $tally->read);
+        self::assertSame([], $tally->faults);
+    }
+}
