@@ -16,7 +16,7 @@ test('a designer goes from a pasted brief to a client’s comment and a download
   await expect(refused).toBeVisible();
   await refused.hover();
   await expect(page.locator('.fact.pointed')).toContainText('Blog');
-  await page.locator('.fact', { hasText: 'Rowing boats' }).hover();
+  await page.locator('.fact', { hasText: 'Rowing boat hire' }).hover();
   await expect(page.locator('mark.pointed')).toHaveText('rowing boats');
   const score = Number(await page.locator('.score-total').innerText());
   const question = page.locator('.open li', { hasText: 'Why do people choose' });
@@ -25,15 +25,15 @@ test('a designer goes from a pasted brief to a client’s comment and a download
   await question.getByRole('textbox').press('Enter');
   await expect(page.locator('.score-total')).toHaveText(String(score + 8));
   await page
-    .locator('.fact', { hasText: 'Kayaks' })
-    .getByRole('button', { name: 'Kayaks', exact: true })
+    .locator('.fact', { hasText: 'Kayak hire' })
+    .getByRole('button', { name: 'Kayak hire', exact: true })
     .click();
-  await page.getByLabel('Correct Offering').fill('Sea kayaks');
+  await page.getByLabel('Correct Offering').fill('Sea kayak hire');
   await page.getByLabel('Correct Offering').press('Enter');
-  await expect(page.locator('.fact', { hasText: 'Sea kayaks' })).toBeVisible();
-  await page.locator('.fact', { hasText: 'Paddle boards' }).hover();
-  await page.getByRole('button', { name: 'Strike out Offering: Paddle boards' }).click();
-  await expect(page.locator('.fact.struck')).toContainText('Paddle boards');
+  await expect(page.locator('.fact', { hasText: 'Sea kayak hire' })).toBeVisible();
+  await page.locator('.fact', { hasText: 'Paddle board hire' }).hover();
+  await page.getByRole('button', { name: 'Strike out Offering: Paddle board hire' }).click();
+  await expect(page.locator('.fact.struck')).toContainText('Paddle board hire');
   await accessible(page);
 
   // Plan.

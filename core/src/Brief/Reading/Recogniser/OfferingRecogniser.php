@@ -248,7 +248,7 @@ final readonly class OfferingRecogniser implements Recogniser
         $name = preg_replace('/\s+(?:etc|and so on|and (?:stuff|more|the like)|too|as well|now|really|mostly|mainly|at the moment|from scratch|by hand|online|every \p{L}+|in (?:spring|summer|autumn|winter|the (?:holidays|evenings?|mornings?)|(?:our|my|an?|the) (?:[\p{L}-]+ )?(?:shop|studio|workshop|kitchen|barn|yard|garage|unit|shed)\b.*)|for (?:people|anyone|everyone|all|adults|children|kids|beginners|teams|groups|families|homes|businesses|over \d+ years|\d+ years|years)\b.*|throughout .*|across .*|around .*|(?:in|on|at|near)(?: the)? (?-i:[A-Z])\p{L}+.*)\.?$/iu', '', trim($name)) ?? $name;
         $name = preg_replace('/^(?:(?:drink|eat|try|browse|dig through|enjoy|watch|hear|(?:and )?listen to|all (?:kinds|sorts|types) of|lots of|the odd|a (?:lot|range|variety|selection|choice) of|a (?:wide|full|small) range of|range of|everything from|things like|such as|like|also|even|mostly|mainly|some|a few|a bit of|both|from|to|of|in|then|about|up to|over|fully|really|very|good|great|proper|decent|your|two|three|four|five|six|seven|eight|\d+)\s+)+(?=\p{L})/iu', '', Phrase::tidy($name)) ?? $name;
         $name = preg_replace('/\s+(?:up|down|over|out|here|there)$/iu', '', $name) ?? $name;
-        $name = Phrase::title($name).$suffix;
+        $name = Phrase::title('' === $suffix ? $name : (preg_replace('/(?<=[^s])s$/u', '', $name) ?? $name)).$suffix;
         if (str_word_count($name) > self::MOST_WORDS) {
             $name = preg_replace('/\s+(?:for|to|in|with|of|at|on)\s.*$/iu', '', $name) ?? $name;
         }
