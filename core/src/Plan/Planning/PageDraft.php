@@ -18,6 +18,9 @@ final class PageDraft
 
     public ?self $parent = null;
 
+    /** The client listed it by its own name, beside the others. */
+    public bool $listed = false;
+
     /**
      * @param ?Fact   $subject the offering or area it is for
      * @param ?string $about   what the brief says of it

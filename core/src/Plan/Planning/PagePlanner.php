@@ -18,6 +18,8 @@ final class PagePlanner
     /** As many requests as make a list that the client means to be complete. */
     private const COMPLETE_LIST = 4;
     private const USUAL_SIZE = 6;
+    /** About seven entries beside Home: common practice. */
+    private const LONGEST_MENU = 8;
     private const PAGES_BEHIND = [
         'blog' => ['article'],
         'products' => ['product', 'cart', 'checkout', 'thank-you', 'shipping', 'refunds', 'terms'],
@@ -90,8 +92,9 @@ final class PagePlanner
         }
         foreach ($this->drafts as $i => $existing) {
             $same = $existing->kind === $draft->kind && !\in_array($draft->kind, ['service', 'page', 'area', 'landing'], true);
-            if ($same || $this->key($existing->title) === $this->key($draft->title)) {
+            if ($same || $this->key($existing->title) === $this->key($draft->title) || (null !== $draft->subject && $existing->subject === $draft->subject)) {
                 $this->drafts[$i]->reasons = [...$existing->reasons, ...$draft->reasons];
+                $this->drafts[$i]->listed = $existing->listed || $draft->listed;
 
                 return;
             }
@@ -119,14 +122,17 @@ final class PagePlanner
                 continue;
             }
             $reason = new Reason('Asked for in the brief.', [$fact->id]);
-            $offering = $this->offeringNamed($fact->value);
-            $kind = $fact->detail('page') ?? $this->catalogue->pageKinds()->named($fact->value);
+            $listsAll = !$this->has('services') && $this->key($fact->value) === $this->key($this->profile->kind->offerings);
+            $offering = $listsAll ? null : $this->offeringNamed($fact->value);
+            $kind = $listsAll ? 'services' : $fact->detail('page') ?? $this->catalogue->pageKinds()->named($fact->value);
             if (null !== $offering && (null === $kind || \in_array($kind, ['services', 'products', 'membership', 'location'], true)) && \count($this->profile->offerings) > 1) {
                 $kind = 'membership' === $kind ? 'membership' : 'service';
-                $this->add(new PageDraft($kind, $fact->value, new Reason('Asked for in the brief.', [$fact->id, $offering->id]), $offering, $fact->detail('description'), true, 90, $order + 1));
+                $draft = new PageDraft($kind, $fact->value, new Reason('Asked for in the brief.', [$fact->id, $offering->id]), $offering, $fact->detail('description'), true, 90, $order + 1);
+                $draft->listed = $this->isCompleteList();
+                $this->add($draft);
                 continue;
             }
-            $kind ??= 'page';
+            $kind ??= $this->namesSeveralOfferings($fact->value) ? 'services' : 'page';
             $rank = $this->catalogue->pageKinds()->get($kind)->rank;
             $this->add(new PageDraft($kind, 'home' === $kind ? 'Home' : $fact->value, $reason, null, $fact->detail('description'), true, max(90, $rank), $order + 1));
         }
@@ -313,8 +319,9 @@ final class PagePlanner
             $this->drafts[] = $list;
         }
         if (null !== $list) {
+            $menu = \count(array_filter($this->drafts, fn (PageDraft $draft): bool => 'main' === $this->catalogue->pageKinds()->get($draft->kind)->navigation));
             foreach ($services as $draft) {
-                $draft->parent = $list;
+                $draft->parent = $draft->listed && $menu <= self::LONGEST_MENU ? null : $list;
             }
         }
         $areas = $this->first('areas');
@@ -398,6 +405,14 @@ final class PagePlanner
         }));
 
         return 1 === \count($matches) ? $matches[0] : null;
+    }
+
+    /** "Hire", where the main hall and the small room are for hire. */
+    private function namesSeveralOfferings(string $name): bool
+    {
+        $key = $this->key($name);
+
+        return !$this->has('services') && \count(array_filter($this->profile->offerings, fn (Fact $offering): bool => 1 === preg_match('/\b'.preg_quote($key, '/').'\b/u', $this->key($offering->value)))) > 1;
     }
 
     private function key(string $name): string

@@ -16,6 +16,9 @@ use DunePocket\Plan\Section;
 /** Fills a page with sections: which ones, in which order, each with purpose, reasons, copy and layout. */
 final readonly class SectionPlanner
 {
+    /** Where the section of a feature goes that has no page of its own: the first of these pages that is planned. */
+    private const HOSTS = ['booking' => ['services', 'products', 'events', 'contact', 'home'], 'quote-form' => ['contact', 'services', 'home'], 'donations' => ['membership', 'volunteer', 'home'], 'jobs' => ['team', 'about', 'contact']];
+
     private LayoutChooser $layouts;
 
     public function __construct(
@@ -99,6 +102,12 @@ final readonly class SectionPlanner
      */
     private function withWishes(PageDraft $page, array $kinds): array
     {
+        foreach (self::HOSTS as $feature => $hosts) {
+            $wish = $this->catalogue->features()[$feature];
+            if ($this->profile->wants($feature) && null !== $wish->section && !$this->conditions->hold('page:'.$wish->page, $page) && $page->kind === $this->firstPlanned($hosts, $page)) {
+                $kinds = array_values(array_unique([...$kinds, $wish->section]));
+            }
+        }
         if ('home' !== $page->kind) {
             return $kinds;
         }
@@ -114,6 +123,18 @@ final readonly class SectionPlanner
         }
 
         return $kinds;
+    }
+
+    /** @param list<string> $kinds of page */
+    private function firstPlanned(array $kinds, PageDraft $page): ?string
+    {
+        foreach ($kinds as $kind) {
+            if ($this->conditions->hold('page:'.$kind, $page)) {
+                return $kind;
+            }
+        }
+
+        return null;
     }
 
     /** Nothing is planned that would stand empty. */

@@ -240,7 +240,7 @@ final readonly class OfferingRecogniser implements Recogniser
         }
         if (1 === preg_match($this->cues->money, $text, $m)) {
             $detail['price'] = Phrase::tidy($m[0]);
-            $name = preg_replace($this->cues->money, '', $name) ?? $name;
+            $name = preg_replace('/\s+(?:at|for|from|is|are|costs?)(?:\s+(?:an?\s+)?\p{L}+)?\s*$/iu', '', preg_replace($this->cues->money, '', $name) ?? $name) ?? $name;
             if (($detail['description'] ?? null) === $detail['price']) {
                 unset($detail['description']);
             }

@@ -380,6 +380,6 @@ final readonly class PageRecogniser implements Recogniser
         $bare = Phrase::withoutArticle(preg_replace('/^(?:something|a bit|stuff|things) (?=about\b)/iu', '', Phrase::tidy($name)) ?? $name);
         $bare = preg_replace('/^(?:(?:all(?: of)?|the|maybe|perhaps|possibly|probably|obviously|also|then|just|some|'.self::ADJECTIVES.')\s+)+/iu', '', $bare) ?? $bare;
 
-        return trim(preg_replace('/\s+(?:pages?|sections?|of course|obviously|too|as well|maybe|please|i guess|i suppose|on)$/iu', '', $bare) ?? $bare);
+        return trim(preg_replace('/\s+(?:pages?|sections?|of course|obviously|too|as well|maybe|please|i guess|i suppose|(?<!what[\'’]s )(?<!whats )on)$/iu', '', $bare) ?? $bare);
     }
 }
