@@ -72,6 +72,31 @@ final class PlannerTest extends TestCase
         self::assertCount(6, array_filter($six->pages, static fn (Page $page): bool => !Bench::catalogue()->pageKinds()->get($page->kind)->support));
     }
 
+    public function testACompleteListKeepsTheWishedNumberToo(): void
+    {
+        $plan = Bench::planned("Ember is a café in Pell.\nFive or six pages: Home, Paint, Parties, Menu, Book.\nPeople book a table online.")->plan;
+        self::assertSame(['Home', 'Paint', 'Parties', 'Menu', 'Book', 'Privacy'], array_values(array_diff(self::titles($plan), ['Terms'])));
+        self::assertContains('contact-form', self::kinds(self::page($plan, 'home')));
+    }
+
+    public function testAPageThatNamesSeveralOfferingsListsThem(): void
+    {
+        $plan = Bench::planned("Thorn Hall is a village hall. We hire out the main hall and the small room. We want people to book online.\nPages: Home, Hire, History, Contact.")->plan;
+        $hire = self::page($plan, 'services');
+        self::assertSame('Hire', $hire->title);
+        self::assertContains('services-list', self::kinds($hire));
+        self::assertContains('booking', self::kinds($hire), 'Online booking was asked for and has no page of its own.');
+    }
+
+    public function testPagesListedByNameStayInTheMenu(): void
+    {
+        $plan = Bench::planned("Oakes is a solicitor. We do wills, trusts and probate.\nPages: Home, Wills, Trusts, Probate, Fees, Contact.")->plan;
+        foreach (['Wills', 'Trusts', 'Probate'] as $title) {
+            $page = array_values(array_filter($plan->pages, static fn (Page $page): bool => $page->title === $title))[0] ?? self::fail("$title is missing.");
+            self::assertNull($page->parent);
+        }
+    }
+
     public function testAFormBringsAPrivacyPageIntoTheFooter(): void
     {
         $plan = Bench::planned('We are a small bakery called Crumb in Pell. We want more people through the door.')->plan;

@@ -45,14 +45,15 @@ final class Phrase
         $byComma = self::split('/\s*(?:[,\n]|\s\/\s|\s\+\s)\s*(?![^(]*\))/u', $text, $start);
         foreach ($byComma as $i => [$part, $offset]) {
             $last = $i === \count($byComma) - 1;
-            $pieces = $last || substr_count($part, ' & ') > 1 ? self::split('/(?:^|\s+)(?:and|or|&|plus|as well as)\s+(?:also\s+)?(?![^(]*\))/iu', $part, $offset) : [[$part, $offset]];
+            $endsList = $i > 0 && 1 === preg_match('/^(?:and|plus|as well as|also)\b/iu', $byComma[$i + 1][0] ?? '');
+            $pieces = $last || $endsList || substr_count($part, ' & ') > 1 ? self::split('/(?:^|\s+)(?:and|or|&|plus|as well as)\s+(?:also\s+)?(?![^(]*\))/iu', $part, $offset) : [[$part, $offset]];
             if ($last && \count($pieces) > 1 && \count($byComma) > 1 && '' !== $pieces[0][0] && self::bindsOn($pieces[0][0])) {
                 $pieces = [[$part, $offset]];
             } elseif (\count($pieces) > 1 && 1 === \count($byComma) && self::bindsOn($pieces[0][0]) && !self::bindsOn($pieces[1][0])) {
                 $pieces = [[$part, $offset]];
             }
             foreach ($pieces as [$piece, $at]) {
-                $bare = preg_replace('/^(?:and|or|plus|also|then)(?:\s+|$)/iu', '', $piece) ?? $piece;
+                $bare = preg_replace('/^(?:(?:and|or|plus|also|then)(?:\s+|$)|of course,?\s+)+/iu', '', $piece) ?? $piece;
                 if ('' !== trim($bare)) {
                     $parts[] = [rtrim($bare), $at + \strlen($piece) - \strlen($bare)];
                 }

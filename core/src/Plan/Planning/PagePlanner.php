@@ -256,7 +256,7 @@ final class PagePlanner
             return;
         }
         while ($this->count() > $this->range->max) {
-            $candidates = array_filter($this->drafts, static fn (PageDraft $draft): bool => !$draft->asked && 'privacy' !== $draft->kind && 'contact' !== $draft->kind);
+            $candidates = array_filter($this->drafts, fn (PageDraft $draft): bool => !$draft->asked && 'privacy' !== $draft->kind && ('contact' !== $draft->kind || $this->isCompleteList()));
             if ([] === $candidates) {
                 return;
             }

@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DunePocket\Tests\Brief\Reading;
+
+use DunePocket\Brief\Reading\Block;
+use DunePocket\Brief\Reading\BlockKind;
+use DunePocket\Brief\Reading\Conversation;
+use DunePocket\Brief\Reading\Segmenter;
+use DunePocket\Brief\SourceKind;
+use DunePocket\Tests\Support\Bench;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class SegmenterTest extends TestCase
+{
+    /** @return list<Block> */
+    private static function blocks(string $text, SourceKind $kind = SourceKind::Text): array
+    {
+        $cues = Bench::catalogue()->cues();
+
+        return (new Segmenter($cues))->segment((new Conversation($cues))->lines($text, $kind));
+    }
+
+    /** @return iterable<string, array{string}> every usual shape of question and answer, about the tone */
+    public static function shapes(): iterable
+    {
+        yield 'Q and A' => ["Q: What tone would you like?\nA: calm and dry"];
+        yield 'numbered' => ["1. What do you do?\nBoats\n\n2. What tone would you like?\ncalm and dry"];
+        yield 'Q with a number' => ["Q7 Describe the tone\ncalm and dry"];
+        yield 'bold' => ["**What tone would you like?**\ncalm and dry"];
+        yield 'italic with a dash' => ['*Tone* – calm and dry'];
+        yield 'a table' => ["| Question | Answer |\n|---|---|\n| Tone | calm and dry |"];
+        yield 'a heading' => ["## Tone of voice\ncalm and dry"];
+        yield 'a heading with a line beneath' => ["Tone\n----\ncalm and dry"];
+        yield 'capitals' => ["TONE\ncalm and dry"];
+        yield 'a label' => ['Tone: calm and dry'];
+        yield 'a label in a list' => ["- Pages: home, contact\n- Tone: calm and dry"];
+        yield 'a label inside a paragraph' => ['We mend boats in Pell. Tone: calm and dry. Ring us.'];
+    }
+
+    #[DataProvider('shapes')]
+    public function testAnAnswerIsUnderstoodByItsQuestion(string $text): void
+    {
+        $about = array_values(array_filter(self::blocks($text), static fn (Block $block): bool => 'tone' === $block->topic && str_contains($block->text, 'calm and dry')));
+        self::assertCount(1, $about);
+    }
+
+    public function testWhatWasAskedAndAgreedToIsTheClients(): void
+    {
+        $blocks = self::blocks("DESIGNER: Do you want a blog?\nCLIENT: No, never.\nDESIGNER: So home, prices and contact?\nCLIENT: Yes, exactly.\nDESIGNER: Lovely.", SourceKind::Call);
+        $agreed = array_values(array_filter($blocks, static fn (Block $block): bool => null !== $block->agreed));
+        self::assertSame([['Do you want a blog', false], ['So home, prices and contact', true]], array_map(static fn (Block $block): array => [$block->text, $block->agreed], $agreed));
+    }
+
+    public function testASignatureGivesContactDetailsAndNothingElse(): void
+    {
+        $blocks = self::blocks("We mend boats in Pell.\n\nKind regards\nAda Marsh\nMarsh Boats\n01632 960 111");
+        self::assertSame(['We mend boats in Pell.'], array_values(array_map(static fn (Block $block): string => $block->text, array_filter($blocks, static fn (Block $block): bool => BlockKind::Signature !== $block->kind))));
+    }
+
+    public function testInAThreadTheOlderMessageIsOlder(): void
+    {
+        $blocks = self::blocks("No blog after all.\n\nOn Tue, 3 Mar 2026 at 10:12, Ada <ada@marsh.example> wrote:\n> We need a blog.");
+        $ages = [];
+        foreach ($blocks as $block) {
+            $ages[$block->text] = $block->age;
+        }
+        self::assertSame(0, $ages['No blog after all.']);
+        self::assertSame(1, $ages['We need a blog.']);
+    }
+
+    public function testFeaturesOfAProductAreOfferingsAndThoseOfASiteAreNot(): void
+    {
+        self::assertSame('offering', self::blocks('Features: shift planning, time clock')[0]->topic);
+        self::assertSame('feature', self::blocks('Features: online booking, newsletter')[0]->topic);
+        self::assertSame('page_request', self::blocks('Menu: home, about, contact')[0]->topic);
+        self::assertSame('offering', self::blocks('Menu: soups, pies, puddings')[0]->topic);
+    }
+}
