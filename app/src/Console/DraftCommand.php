@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace DunePocket\App\Console;
 
+use DunePocket\App\Sources\ConvertedText;
 use DunePocket\Brief\PageRange;
-use DunePocket\Brief\SourceText;
+use DunePocket\Brief\Sources\SourceReader;
 use DunePocket\Catalogue\Catalogue;
 use DunePocket\Data\InvalidData;
 use DunePocket\Exchange\ProjectFileWriter;
@@ -27,7 +28,7 @@ final class DraftCommand extends Command
 
     protected function configure(): void
     {
-        $this->addArgument('brief', InputArgument::REQUIRED, 'A text file with the brief')
+        $this->addArgument('brief', InputArgument::REQUIRED, 'A file with the brief: text, Markdown, captions, .docx, .odt, .html or .pdf')
             ->addOption('out', null, InputOption::VALUE_REQUIRED, 'Where to write the project file; standard output by default')
             ->addOption('pages', null, InputOption::VALUE_REQUIRED, 'The wished number of pages: 6 or 5-8')
             ->addOption('seed', null, InputOption::VALUE_REQUIRED, 'Another number gives another wording and other layouts', '0');
@@ -43,8 +44,8 @@ final class DraftCommand extends Command
         if (1 !== preg_match('/^\d{1,9}$/', $seed)) {
             throw new InvalidData("“{$seed}” is no seed. Write a whole number.");
         }
-        $maker = new ProjectMaker($this->catalogue);
-        $project = $maker->plan($maker->read(SourceText::fromBytes($this->files->read($path)), basename($path)), $pages, (int) $seed);
+        $maker = new ProjectMaker($this->catalogue, new SourceReader(new ConvertedText()));
+        $project = $maker->plan($maker->read($this->files->read($path), basename($path)), $pages, (int) $seed);
         $json = (new ProjectFileWriter($this->catalogue))->write($project);
         $out = $arguments->option('out');
         if (null === $out) {

@@ -12,7 +12,6 @@ use DunePocket\App\Project\ChecksPresenter;
 use DunePocket\App\Project\ProjectList;
 use DunePocket\App\Project\ProjectPresenter;
 use DunePocket\App\Project\ProjectStore;
-use DunePocket\Brief\SourceText;
 use DunePocket\Data\InvalidData;
 use DunePocket\Exchange\ProjectFileReader;
 use DunePocket\Project\Actions;
@@ -51,7 +50,7 @@ final readonly class ProjectController
             throw new InvalidData('The file did not arrive whole. Drop it again.');
         }
         $name = trim($body->string('name', ''));
-        $project = $maker->read(SourceText::fromBytes($bytes), Text::line($body->string('title', 'Brief'), 'Brief'), '' === $name ? null : Text::line($name, ''));
+        $project = $maker->read($bytes, Text::line($body->string('title', 'Brief'), 'Brief'), '' === $name ? null : Text::line($name, ''));
 
         return new JsonResponse(['id' => $this->store->create($designer, $project)->id()], 201);
     }

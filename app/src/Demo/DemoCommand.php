@@ -10,7 +10,6 @@ use DunePocket\App\Entity\Designer;
 use DunePocket\App\Entity\ProjectRecord;
 use DunePocket\App\Project\ProjectStore;
 use DunePocket\App\Review\RoundDesk;
-use DunePocket\Brief\SourceText;
 use DunePocket\Data\Node;
 use DunePocket\Plan\Page;
 use DunePocket\Project\Actions;
@@ -66,9 +65,7 @@ final class DemoCommand extends Command
 
     private function project(Designer $designer, string $file, string $title): ProjectRecord
     {
-        $text = SourceText::fromBytes((string) file_get_contents(__DIR__.'/../../demo/'.$file));
-
-        return $this->store->create($designer, $this->maker->read($text, $title));
+        return $this->store->create($designer, $this->maker->read((string) file_get_contents(__DIR__.'/../../demo/'.$file), $title));
     }
 
     /** The lido is in its second round: one comment of the first is answered and done, one of the second is open. */

@@ -72,6 +72,12 @@ final readonly class Brief
         return null;
     }
 
+    /** @param list<Source> $sources */
+    public function withSources(array $sources): self
+    {
+        return new self($sources, $this->facts, $this->struck, $this->skipped);
+    }
+
     /** @param list<Fact> $facts */
     public function withFacts(array $facts): self
     {
@@ -88,6 +94,11 @@ final readonly class Brief
     public function withSkipped(array $skipped): self
     {
         return new self($this->sources, $this->facts, $this->struck, $skipped);
+    }
+
+    public function nextSourceId(): string
+    {
+        return 's'.(max([0, ...array_map(static fn (Source $source): int => (int) substr($source->id, 1), $this->sources)]) + 1);
     }
 
     public function nextFactId(): string

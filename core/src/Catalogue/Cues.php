@@ -28,6 +28,9 @@ final readonly class Cues
     /** @var array<string, string> */
     public array $offeringVerbs;
 
+    /** @var array<string, string> by kind of fact: the label that asks for it in a questionnaire */
+    public array $labels;
+
     public string $givenUp;
     public string $notOfferings;
     private string $blank;
@@ -64,6 +67,7 @@ final readonly class Cues
         $this->offeringVerbs = array_map($expand, $cues->stringMap('offering_verbs'));
         $this->givenUp = $expand($cues->string('given_up'));
         $this->notOfferings = $expand($cues->string('not_offerings'));
+        $this->labels = $cues->stringMap('labels');
         $this->blank = $expand($cues->string('blank'));
         $this->signOff = $expand($cues->string('sign_off'));
         $this->negation = $expand($cues->string('negation'));

@@ -4,10 +4,15 @@ declare(strict_types=1);
 
 namespace DunePocket\Project;
 
+use DunePocket\Brief\AnswerReader;
 use DunePocket\Brief\Fact;
 use DunePocket\Brief\FactKind;
+use DunePocket\Brief\Merging\SourceMerger;
 use DunePocket\Brief\Origin;
 use DunePocket\Brief\Quote;
+use DunePocket\Brief\Source;
+use DunePocket\Brief\SourceKind;
+use DunePocket\Brief\SourceText;
 use DunePocket\Catalogue\Catalogue;
 use DunePocket\Catalogue\UnknownKind;
 use DunePocket\Data\InvalidData;
@@ -17,12 +22,15 @@ use DunePocket\Plan\Section;
 use DunePocket\Plan\UnknownElement;
 use DunePocket\Project\Change\AddPage;
 use DunePocket\Project\Change\AddSection;
+use DunePocket\Project\Change\AddSource;
 use DunePocket\Project\Change\Change;
 use DunePocket\Project\Change\ChangeCodec;
 use DunePocket\Project\Change\EditSection;
 use DunePocket\Project\Change\InvalidChange;
 use DunePocket\Project\Change\PutFact;
 use DunePocket\Project\Change\ReplacePlan;
+use DunePocket\Project\Change\Several;
+use DunePocket\Project\Change\StrikeFact;
 use DunePocket\Project\Change\Text;
 
 /**
@@ -64,6 +72,8 @@ final readonly class Actions
             'duplicate-section' => $this->duplicateSection($action->string('section'), $project),
             'add-page' => $this->addPage($action, $project),
             'add-fact' => $this->addFact($action, $project),
+            'answer-question' => $this->answerQuestion($action, $project),
+            'add-source' => $this->addSource($action, $project),
             'correct-fact' => $this->correctFact($action, $project),
             default => throw new InvalidData("There is no action “{$type}”."),
         };
@@ -124,6 +134,42 @@ final readonly class Actions
         }
 
         return new PutFact(new Fact($project->brief->nextFactId(), $kind, $this->value($kind, $action), null === $quote ? Origin::Entered : Origin::Stated, 1.0, $quote, $this->detail($kind, $action->string('value'))));
+    }
+
+    /** A short answer is understood by its question; words that say nothing of the kind are kept as they are. */
+    private function answerQuestion(Node $action, Project $project): Change
+    {
+        $kind = $action->enum('kind', FactKind::class);
+        $known = array_map(static fn (Fact $fact): string => mb_strtolower($fact->value), $project->brief->of($kind));
+        $facts = AnswerReader::for($this->catalogue)->facts($kind, $action->string('value'), (int) substr($project->brief->nextFactId(), 1));
+        $new = array_values(array_filter($facts, static fn (Fact $fact): bool => !\in_array(mb_strtolower($fact->value), $known, true)));
+        if ([] === $facts) {
+            return $this->addFact($action, $project);
+        }
+        if ([] === $new) {
+            throw new InvalidChange('This stands on the fact sheet already.');
+        }
+
+        return new Several(array_map(static fn (Fact $fact): Change => new PutFact($fact), $new), 'Answer: '.lcfirst($kind->label()));
+    }
+
+    /** A source with what was accepted of the things it would change. */
+    private function addSource(Node $action, Project $project): Change
+    {
+        $source = new Source($project->brief->nextSourceId(), Text::line($action->string('title'), 'A source needs a name.'), $action->enum('kind', SourceKind::class), SourceText::fromBytes($action->string('text')));
+        $accepted = $action->strings('accept');
+        $changes = [new AddSource($source)];
+        foreach ((new SourceMerger($this->catalogue))->propose($project->brief, $source) as $proposal) {
+            if (!\in_array($proposal->id(), $accepted, true)) {
+                continue;
+            }
+            foreach ($proposal->instead as $fact) {
+                $changes[] = new StrikeFact($fact->id, true);
+            }
+            $changes[] = new PutFact($proposal->fact);
+        }
+
+        return new Several($changes, \sprintf('Add the source “%s”', $source->title));
     }
 
     private function correctFact(Node $action, Project $project): Change

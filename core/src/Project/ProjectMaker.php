@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace DunePocket\Project;
 
 use DunePocket\Brief\FactKind;
+use DunePocket\Brief\InvalidBrief;
 use DunePocket\Brief\PageRange;
 use DunePocket\Brief\Reading\BriefReader;
-use DunePocket\Brief\Source;
-use DunePocket\Brief\SourceKind;
+use DunePocket\Brief\Sources\SourceReader;
 use DunePocket\Catalogue\Catalogue;
 use DunePocket\Plan\Planning\Planner;
 
@@ -20,16 +20,22 @@ final readonly class ProjectMaker
     private BriefReader $reader;
     private Planner $planner;
 
-    public function __construct(Catalogue $catalogue)
+    public function __construct(Catalogue $catalogue, private SourceReader $sources = new SourceReader())
     {
         $this->reader = new BriefReader($catalogue);
         $this->planner = new Planner($catalogue);
     }
 
-    /** A project with the brief read and no plan yet. */
-    public function read(string $text, string $sourceTitle, ?string $name = null): Project
+    /**
+     * A project with the brief read and no plan yet.
+     *
+     * @param string $bytes of a text or of a file that the sources can read
+     *
+     * @throws InvalidBrief
+     */
+    public function read(string $bytes, string $sourceTitle, ?string $name = null): Project
     {
-        $brief = $this->reader->read(new Source('s1', $sourceTitle, SourceKind::Text, $text));
+        $brief = $this->reader->read($this->sources->read($bytes, $sourceTitle, 's1'));
 
         return new Project(mb_substr($name ?? $brief->first(FactKind::BusinessName)->value ?? $sourceTitle, 0, self::LONGEST_NAME), $brief);
     }

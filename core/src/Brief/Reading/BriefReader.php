@@ -6,12 +6,17 @@ namespace DunePocket\Brief\Reading;
 
 use DunePocket\Brief\Brief;
 use DunePocket\Brief\Fact;
+use DunePocket\Brief\FactKind;
 use DunePocket\Brief\Source;
+use DunePocket\Brief\SourceKind;
 use DunePocket\Catalogue\Catalogue;
 
 /** Reads a source in stages: blocks, sentences, recognisers, resolution. */
 final readonly class BriefReader
 {
+    /** An inventory of the present website tells how to reach the business, not what the new site is to be. */
+    private const ON_A_SITE = [FactKind::ContactPhone, FactKind::ContactEmail, FactKind::ContactAddress, FactKind::OpeningHours, FactKind::ExistingSite, FactKind::SocialProfile];
+
     private Corrector $corrector;
     private Conversation $conversation;
     private Segmenter $segmenter;
@@ -58,6 +63,9 @@ final readonly class BriefReader
         $candidates = [];
         foreach ($this->recognisers as $recogniser) {
             array_push($candidates, ...iterator_to_array($recogniser->recognise($reading), false));
+        }
+        if (SourceKind::Site === $source->kind) {
+            $candidates = array_values(array_filter($candidates, static fn (Candidate $candidate): bool => \in_array($candidate->kind, self::ON_A_SITE, true)));
         }
 
         return $this->resolver->resolve($source, $reading, $candidates, $nextNumber);

@@ -24,6 +24,8 @@ final class ChangeCodec
         'put-fact' => PutFact::class,
         'remove-fact' => RemoveFact::class,
         'strike-fact' => StrikeFact::class,
+        'add-source' => AddSource::class,
+        'remove-source' => RemoveSource::class,
         'skip-question' => SkipQuestion::class,
         'rename-project' => RenameProject::class,
         'several' => Several::class,

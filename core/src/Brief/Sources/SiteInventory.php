@@ -1,0 +1,114 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DunePocket\Brief\Sources;
+
+use DunePocket\Brief\InvalidBrief;
+
+/**
+ * The pages of the present website, from its XML sitemap (sitemaps.org protocol 0.9) and, if there are any, its saved
+ * pages. Nothing in a file is executed or fetched: documents with a document type are refused.
+ */
+final readonly class SiteInventory
+{
+    /** Addresses in one sitemap file, by the protocol. */
+    private const MOST = 50_000;
+    private const CONTACT = '/(?:\+|\(?0)\d[\d\s()\-]{7,}|@[\p{L}\d\-]+\.|\b(?:mon|tue|wed|thu|fri|sat|sun|open|daily)[\p{L}]*\b.{0,40}\d/iu';
+    private const LONGEST_CONTACT = 120;
+
+    /** @param list<SitePage> $pages */
+    public function __construct(public array $pages)
+    {
+    }
+
+    public static function looksLike(string $text): bool
+    {
+        return 1 === preg_match('/^\s*(?:<\?xml[^>]*>\s*)?(?:<!--.*?-->\s*)*(?:<!DOCTYPE[^>]*(?:\[.*?\])?\s*>\s*)?<(?:\w+:)?urlset\b/s', $text);
+    }
+
+    /** @throws InvalidBrief when it is no sitemap that can be read */
+    public static function fromSitemap(string $xml): self
+    {
+        if (1 === preg_match('/<!(?:DOCTYPE|ENTITY)/i', $xml)) {
+            throw new InvalidBrief('This sitemap defines entities, which is not read for safety. Save it without a document type.');
+        }
+        $document = new \DOMDocument();
+        if (!@$document->loadXML($xml, \LIBXML_NONET | \LIBXML_COMPACT)) {
+            throw new InvalidBrief('This sitemap is broken XML. Download it once more.');
+        }
+        $pages = [];
+        foreach ($document->getElementsByTagNameNS('*', 'loc') as $address) {
+            $pages[] = new SitePage(trim($address->textContent));
+            if (\count($pages) > self::MOST) {
+                throw new InvalidBrief('A sitemap holds at most 50,000 addresses; this one holds more.');
+            }
+        }
+        if ([] === $pages) {
+            throw new InvalidBrief('There is no address in this sitemap.');
+        }
+
+        return new self($pages);
+    }
+
+    /** One saved page: its title, headings, number of words and the lines that tell how to reach the business. */
+    public static function page(string $address, string $html): SitePage
+    {
+        $document = new \DOMDocument();
+        @$document->loadHTML('<?xml encoding="UTF-8">'.$html, \LIBXML_NONET | \LIBXML_COMPACT);
+        foreach (['script', 'style', 'noscript', 'template', 'svg'] as $tag) {
+            foreach (iterator_to_array($document->getElementsByTagName($tag)) as $element) {
+                $element->parentNode?->removeChild($element);
+            }
+        }
+        $headings = [];
+        foreach (['h1', 'h2', 'h3'] as $tag) {
+            foreach ($document->getElementsByTagName($tag) as $heading) {
+                $headings[] = self::line($heading->textContent);
+            }
+        }
+        $title = $document->getElementsByTagName('title')->item(0);
+        $body = $document->getElementsByTagName('body')->item(0);
+        $contacts = [];
+        foreach ($body?->getElementsByTagName('*') ?? [] as $element) {
+            $text = self::line($element->textContent);
+            if (0 === $element->childElementCount && mb_strlen($text) <= self::LONGEST_CONTACT && 1 === preg_match(self::CONTACT, $text)) {
+                $contacts[] = $text;
+            }
+        }
+
+        return new SitePage($address, self::line($title->textContent ?? ''), array_values(array_filter(array_unique($headings))), str_word_count($body->textContent ?? ''), array_values(array_unique($contacts)));
+    }
+
+    /** @param list<SitePage> $saved pages whose text is known */
+    public function with(array $saved): self
+    {
+        $known = [];
+        foreach ([...$this->pages, ...$saved] as $page) {
+            $path = rtrim((string) parse_url($page->address, \PHP_URL_PATH), '/');
+            $known[$path] = '' === $page->title && isset($known[$path]) ? $known[$path] : $page;
+        }
+
+        return new self(array_values($known));
+    }
+
+    /** The inventory as a text that can be read and quoted. */
+    public function toText(): string
+    {
+        $contacts = array_values(array_unique(array_merge([], ...array_map(static fn (SitePage $page): array => $page->contacts, $this->pages))));
+        $lines = [\sprintf('The present website has %d %s.', \count($this->pages), 1 === \count($this->pages) ? 'page' : 'pages'), ''];
+        foreach ($this->pages as $page) {
+            $lines[] = $page->address.('' === $page->title ? '' : ' – '.$page->title).(0 === $page->words ? '' : " ({$page->words} words)");
+            foreach ($page->headings as $heading) {
+                $lines[] = '    '.$heading;
+            }
+        }
+
+        return implode("\n", [...$lines, ...([] === $contacts ? [] : ['', 'Found on these pages', ...$contacts])])."\n";
+    }
+
+    private static function line(string $text): string
+    {
+        return trim(preg_replace('/\s+/u', ' ', $text) ?? $text);
+    }
+}
