@@ -97,7 +97,7 @@ http {
       fastcgi_buffers 32 32k;
       fastcgi_buffer_size 64k;
     }
-    location /r/ { try_files /client.html =404; }
+    location ~ ^/[rf]/ { try_files /client.html =404; }
     location / { try_files \$uri /index.html; }
   }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace DunePocket\App\Project;
 
 use DunePocket\App\Entity\ProjectRecord;
+use DunePocket\App\Form\FormDesk;
 use DunePocket\App\Review\CommentBook;
 use DunePocket\Brief\Assessment\Assessor;
 use DunePocket\Brief\Assessment\Question;
@@ -32,6 +33,7 @@ final readonly class ProjectPresenter
         private Draughtsman $draughtsman,
         private CommentBook $comments,
         private Formats $formats,
+        private FormDesk $forms,
     ) {
     }
 
@@ -131,7 +133,7 @@ final readonly class ProjectPresenter
     }
 
     /** @return array<string, mixed> */
-    private function fact(Fact $fact, bool $struck): array
+    public function fact(Fact $fact, bool $struck): array
     {
         return ['label' => $fact->kind->label(), 'group' => $fact->kind->group(), 'shown' => $this->shown($fact), 'struck' => $struck] + $fact->toArray();
     }
@@ -171,6 +173,7 @@ final readonly class ProjectPresenter
                 'openComments' => $this->comments->open($record),
                 'outputs' => $plan->isEmpty() ? 0 : \count($this->formats->all),
                 'rounds' => $this->comments->rounds($record),
+                'answers' => $this->forms->waiting($record),
             ],
         ];
     }

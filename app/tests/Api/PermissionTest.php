@@ -27,6 +27,12 @@ final class PermissionTest extends ApiTestCase
             'withdraw_round' => ['POST', '/api/projects/ID/rounds/2/withdraw', null, 200],
             'answer_comment' => ['POST', '/api/projects/ID/comments/COMMENT/answers', ['text' => 'Yes.'], 201],
             'comment_done' => ['POST', '/api/projects/ID/comments/COMMENT/done', ['done' => true], 200],
+            'preview_source' => ['POST', '/api/projects/ID/sources', ['title' => 'More', 'text' => 'We also run walks.'], 200],
+            'forms' => ['GET', '/api/projects/ID/forms', null, 200],
+            'new_form' => ['POST', '/api/projects/ID/forms', ['questions' => [['text' => 'Who is it for?']]], 201],
+            'form_answers' => ['GET', '/api/projects/ID/forms/1/answers', null, 200],
+            'form_taken' => ['POST', '/api/projects/ID/forms/1/taken', null, 200],
+            'withdraw_form' => ['POST', '/api/projects/ID/forms/1/withdraw', null, 200],
             'exports' => ['GET', '/api/projects/ID/exports', null, 200],
             'export' => ['GET', '/api/projects/ID/exports/markdown', null, 200],
             'delete_project' => ['DELETE', '/api/projects/ID', null, 204],
@@ -44,6 +50,17 @@ final class PermissionTest extends ApiTestCase
         ];
     }
 
+    /** @return array<string, array{string, string, array<string, mixed>|null, int}> */
+    private function ofOneForm(): array
+    {
+        return [
+            'client_form' => ['GET', '/api/form/TOKEN', null, 200],
+            'client_answer' => ['POST', '/api/form/TOKEN/answers', ['question' => 'a1', 'text' => 'Walkers.'], 200],
+            'client_file' => ['POST', '/api/form/TOKEN/file', ['name' => 'notes.txt', 'file' => base64_encode('We also run walks.')], 200],
+            'client_send' => ['POST', '/api/form/TOKEN/send', null, 200],
+        ];
+    }
+
     private const OF_EVERYBODY = ['health', 'sign_in', 'sign_out', 'register'];
     private const OF_THE_SIGNED_IN = ['me' => '/api/me', 'projects' => '/api/projects', 'catalogue' => '/api/catalogue', 'new_project' => '/api/projects', 'import_project' => '/api/projects/import'];
 
@@ -58,7 +75,7 @@ final class PermissionTest extends ApiTestCase
                 $documented[] = strtolower($method).' '.$route->getPath();
             }
         }
-        self::assertEqualsCanonicalizing([...array_keys($this->ofOneProject()), ...array_keys($this->ofOneLink()), ...self::OF_EVERYBODY, ...array_keys(self::OF_THE_SIGNED_IN)], $routes);
+        self::assertEqualsCanonicalizing([...array_keys($this->ofOneProject()), ...array_keys($this->ofOneLink()), ...array_keys($this->ofOneForm()), ...self::OF_EVERYBODY, ...array_keys(self::OF_THE_SIGNED_IN)], $routes);
         $document = Yaml::parseFile(\dirname(__DIR__, 2).'/openapi.yaml');
         self::assertIsArray($document);
         self::assertIsArray($document['paths']);
@@ -76,6 +93,7 @@ final class PermissionTest extends ApiTestCase
         $this->signInAs('owner');
         $id = $this->project();
         $token = $this->link($id);
+        $this->form($id);
         $comment = $this->call('POST', "/api/review/$token/comments", ['section' => 'p1s2', 'author' => 'Noor', 'text' => 'Hm.'])->int('id');
         $fill = static fn (string $path): string => strtr($path, ['ID' => $id, 'COMMENT' => (string) $comment]);
 
@@ -99,6 +117,33 @@ final class PermissionTest extends ApiTestCase
             $this->call($method, $fill($path), $body);
             self::assertSame($expected, $this->answered(), "the owner: $name");
         }
+    }
+
+    public function testAFormLinkOpensItsOwnFormOnly(): void
+    {
+        $this->signInAs('owner');
+        $mine = $this->form($this->project());
+        $round = $this->link($this->project());
+        $this->signInAs('other');
+        $theirs = $this->form($this->project());
+        $this->signOut();
+        foreach ($this->ofOneForm() as $name => [$method, $path, $body, $expected]) {
+            $this->call($method, strtr($path, ['TOKEN' => $mine]), $body);
+            self::assertSame($expected, $this->answered(), "the right client: $name");
+            foreach (['nobody' => str_repeat('z', 43), 'a client with a review link' => $round] as $who => $token) {
+                $this->call($method, strtr($path, ['TOKEN' => $token]), $body);
+                self::assertSame(404, $this->answered(), "$who: $name");
+            }
+        }
+        self::assertSame('Walkers.', $this->call('GET', "/api/form/$mine")->children('questions')[0]->string('answer'));
+        self::assertSame('', $this->call('GET', "/api/form/$theirs")->children('questions')[0]->string('answer'), 'another client does not see it');
+        $this->call('GET', "/api/review/$mine");
+        self::assertSame(404, $this->answered(), 'a form opens no round');
+    }
+
+    private function form(string $project): string
+    {
+        return basename($this->call('POST', "/api/projects/$project/forms", ['questions' => [['text' => 'Who is it for?']]])->string('link'));
     }
 
     public function testALinkOpensItsOwnRoundOnly(): void

@@ -113,6 +113,8 @@ final class Catalogue
             $node->int('points'),
             $node->int('enough', 1),
             $node->string('text'),
+            $node->string('ask'),
+            $node->string('hint'),
             $node->string('effect'),
             $node->optionalString('suggest'),
         ), $this->data->child('brief')->children('questions'));

@@ -12,7 +12,10 @@ final readonly class QuestionTemplate
     /**
      * @param int     $points  what an answer adds to the score
      * @param int     $enough  how many facts answer it
-     * @param ?string $suggest where suggested answers come from: goals or tones
+     * @param string  $text    as the designer reads it
+     * @param string  $ask     as the client is asked, in plain words
+     * @param string  $hint    how to answer
+     * @param ?string $suggest where suggested answers come from: goals, tones or pages
      */
     public function __construct(
         public string $id,
@@ -21,6 +24,8 @@ final readonly class QuestionTemplate
         public int $points,
         public int $enough,
         public string $text,
+        public string $ask,
+        public string $hint,
         public string $effect,
         public ?string $suggest,
     ) {

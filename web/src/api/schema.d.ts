@@ -356,6 +356,171 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/projects/{project}/sources": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                project: components["parameters"]["project"];
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["previewSource"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{project}/forms": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                project: components["parameters"]["project"];
+            };
+            cookie?: never;
+        };
+        get: operations["forms"];
+        put?: never;
+        post: operations["newForm"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{project}/forms/{number}/withdraw": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                project: components["parameters"]["project"];
+                number: components["parameters"]["number"];
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["withdrawForm"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{project}/forms/{number}/answers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                project: components["parameters"]["project"];
+                number: components["parameters"]["number"];
+            };
+            cookie?: never;
+        };
+        get: operations["formAnswers"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{project}/forms/{number}/taken": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                project: components["parameters"]["project"];
+                number: components["parameters"]["number"];
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["formTaken"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/form/{token}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                token: components["parameters"]["token"];
+            };
+            cookie?: never;
+        };
+        get: operations["clientForm"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/form/{token}/answers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                token: components["parameters"]["token"];
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["clientAnswer"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/form/{token}/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                token: components["parameters"]["token"];
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["clientFile"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/form/{token}/send": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                token: components["parameters"]["token"];
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["clientSend"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/projects/{project}/exports": {
         parameters: {
             query?: never;
@@ -510,10 +675,57 @@ export interface components {
                 [key: string]: unknown;
             };
         };
+        SourcePreview: {
+            title: string;
+            /** @enum {string} */
+            kind: "text" | "document" | "call" | "answers" | "site";
+            text: string;
+            proposals: components["schemas"]["Proposal"][];
+        };
+        Proposal: {
+            id: string;
+            /** @enum {string} */
+            effect: "adds" | "changes" | "contradicts";
+            fact: components["schemas"]["Fact"];
+            quote: string | null;
+            instead: components["schemas"]["Fact"][];
+            rule: string | null;
+        };
+        QuestionForm: {
+            number: number;
+            questions: {
+                id: string;
+                text: string;
+                hint: string;
+            }[];
+            answered: number;
+            file: string | null;
+            madeAt: string;
+            openedAt: string | null;
+            sentAt: string | null;
+            takenAt: string | null;
+            open: boolean;
+            link: string | null;
+        };
+        ClientForm: {
+            project: string;
+            designer: string;
+            questions: {
+                id: string;
+                text: string;
+                hint: string;
+                answer: string;
+            }[];
+            file: string | null;
+            sentAt: string | null;
+        };
         Question: {
             id: string;
             kind: string;
             text: string;
+            /** @description The same in plain words for the client */
+            ask: string;
+            hint: string;
             effect: string;
             points: number;
             suggestions: {
@@ -590,6 +802,8 @@ export interface components {
             openComments: number;
             outputs: number;
             rounds: number;
+            /** @description Forms that came back and were not looked at */
+            answers: number;
         };
         /** @description What is computed from the whole plan, at this revision */
         Checks: {
@@ -628,6 +842,20 @@ export interface components {
         Action: {
             /** @constant */
             type: "plan";
+        } | {
+            /** @constant */
+            type: "answer-question";
+            kind: string;
+            value: string;
+        } | {
+            /** @constant */
+            type: "add-source";
+            title: string;
+            /** @enum {unknown} */
+            kind: "text" | "document" | "call" | "answers" | "site";
+            text: string;
+            /** @description Ids of the proposals to accept */
+            accept: string[];
         } | {
             /** @constant */
             type: "add-section";
@@ -822,6 +1050,24 @@ export interface components {
         };
     };
     responses: {
+        /** @description Questions sent to the client */
+        Form: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/json": components["schemas"]["QuestionForm"];
+            };
+        };
+        /** @description The form as the client sees it */
+        ClientForm: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/json": components["schemas"]["ClientForm"];
+            };
+        };
         /** @description What went wrong */
         Problem: {
             headers: {
@@ -1351,6 +1597,216 @@ export interface operations {
         };
         responses: {
             200: components["responses"]["Comment"];
+            default: components["responses"]["Problem"];
+        };
+    };
+    previewSource: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                project: components["parameters"]["project"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    title?: string;
+                    text?: string;
+                    /** @description The bytes of a file, base64; takes the place of text */
+                    file?: string;
+                };
+            };
+        };
+        responses: {
+            /** @description What the source would change */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SourcePreview"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    forms: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                project: components["parameters"]["project"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Questions sent to the client */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["QuestionForm"][];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    newForm: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                project: components["parameters"]["project"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    questions: {
+                        text: string;
+                        hint?: string;
+                    }[];
+                };
+            };
+        };
+        responses: {
+            201: components["responses"]["Form"];
+            default: components["responses"]["Problem"];
+        };
+    };
+    withdrawForm: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                project: components["parameters"]["project"];
+                number: components["parameters"]["number"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: components["responses"]["Form"];
+            default: components["responses"]["Problem"];
+        };
+    };
+    formAnswers: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                project: components["parameters"]["project"];
+                number: components["parameters"]["number"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What the answers and the attached file would change */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SourcePreview"][];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    formTaken: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                project: components["parameters"]["project"];
+                number: components["parameters"]["number"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: components["responses"]["Form"];
+            default: components["responses"]["Problem"];
+        };
+    };
+    clientForm: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                token: components["parameters"]["token"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: components["responses"]["ClientForm"];
+            default: components["responses"]["Problem"];
+        };
+    };
+    clientAnswer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                token: components["parameters"]["token"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    question: string;
+                    text: string;
+                };
+            };
+        };
+        responses: {
+            200: components["responses"]["ClientForm"];
+            default: components["responses"]["Problem"];
+        };
+    };
+    clientFile: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                token: components["parameters"]["token"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    name: string;
+                    /** @description The bytes of the file in base64 */
+                    file: string;
+                };
+            };
+        };
+        responses: {
+            200: components["responses"]["ClientForm"];
+            default: components["responses"]["Problem"];
+        };
+    };
+    clientSend: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                token: components["parameters"]["token"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: components["responses"]["ClientForm"];
             default: components["responses"]["Problem"];
         };
     };

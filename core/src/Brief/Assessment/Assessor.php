@@ -6,6 +6,8 @@ namespace DunePocket\Brief\Assessment;
 
 use DunePocket\Brief\Brief;
 use DunePocket\Brief\FactKind;
+use DunePocket\Brief\Profile;
+use DunePocket\Catalogue\BusinessKind;
 use DunePocket\Catalogue\Catalogue;
 use DunePocket\Catalogue\Goal;
 use DunePocket\Catalogue\QuestionTemplate;
@@ -28,10 +30,11 @@ final readonly class Assessor
     public function questions(Brief $brief): array
     {
         $open = [];
+        $business = (new Profile($brief, $this->catalogue))->kind;
         foreach ($this->catalogue->questions() as $template) {
             $missing = $template->points - $this->earned($template, $brief);
             if ($missing > 0 && !\in_array($template->id, $brief->skipped, true)) {
-                $open[] = new Question('q-'.$template->id, $template->kind, $template->text, $template->effect, $missing, $this->suggestions($template));
+                $open[] = new Question('q-'.$template->id, $template->kind, $template->text, $template->ask, $template->hint, $template->effect, $missing, $this->suggestions($template, $business));
             }
         }
         usort($open, static fn (Question $a, Question $b): int => $b->points <=> $a->points);
@@ -72,12 +75,22 @@ final readonly class Assessor
     }
 
     /** @return list<array{value: string, label: string}> */
-    private function suggestions(QuestionTemplate $template): array
+    private function suggestions(QuestionTemplate $template, BusinessKind $business): array
     {
         return match ($template->suggest) {
-            'goals' => array_map(static fn (Goal $goal): array => ['value' => $goal->id, 'label' => $goal->label], \array_slice(array_values($this->catalogue->goals()), 0, 6)),
+            'goals' => array_map(static fn (Goal $goal): array => ['value' => $goal->id, 'label' => $goal->label], \array_slice($this->goals($business), 0, 6)),
+            'pages' => array_map(fn (string $kind): array => ['value' => $this->catalogue->pageKinds()->get($kind)->title, 'label' => $this->catalogue->pageKinds()->get($kind)->title], $business->pages),
             'tones' => array_map(static fn (string $tone): array => ['value' => $tone, 'label' => ucfirst($tone)], $this->catalogue->tones()),
             default => [],
         };
+    }
+
+    /** @return list<Goal> the usual one of the kind of business first */
+    private function goals(BusinessKind $business): array
+    {
+        $goals = array_values($this->catalogue->goals());
+        usort($goals, static fn (Goal $a, Goal $b): int => ($b->id === $business->goal) <=> ($a->id === $business->goal));
+
+        return $goals;
     }
 }

@@ -14,6 +14,8 @@ final readonly class Question
         public string $id,
         public FactKind $kind,
         public string $text,
+        public string $ask,
+        public string $hint,
         public string $effect,
         public int $points,
         public array $suggestions,
@@ -23,6 +25,6 @@ final readonly class Question
     /** @return array<string, mixed> */
     public function toArray(): array
     {
-        return ['id' => $this->id, 'kind' => $this->kind->value, 'text' => $this->text, 'effect' => $this->effect, 'points' => $this->points, 'suggestions' => $this->suggestions];
+        return ['id' => $this->id, 'kind' => $this->kind->value, 'text' => $this->text, 'ask' => $this->ask, 'hint' => $this->hint, 'effect' => $this->effect, 'points' => $this->points, 'suggestions' => $this->suggestions];
     }
 }

@@ -33,7 +33,7 @@ final readonly class Conversation
 
         return match (true) {
             SourceKind::Call === $kind => $this->speakers($lines, $this->turnsBySpeaker($lines)),
-            $this->isDialogue($lines) => $this->speakers($lines, $this->turnsBySpeaker($lines, true)),
+            $this->isDialogue($lines) => $this->speakers($lines, array_filter($this->turnsBySpeaker($lines, true), static fn (int $count): bool => $count > 1)),
             default => $this->messages($lines),
         };
     }
@@ -239,7 +239,7 @@ final readonly class Conversation
 
     /**
      * @param list<Line>         $lines
-     * @param array<string, int> $turns by speaker
+     * @param array<string, int> $turns by speaker; others who stand before a colon are none
      *
      * @return list<Line>
      */
@@ -250,7 +250,7 @@ final readonly class Conversation
         $named = [];
         $speaker = '';
         foreach ($lines as $i => $line) {
-            if (1 === preg_match(self::SPEAKER, $line->text, $m) && ($turns[mb_strtolower(trim($m[2]))] ?? 0) > 1) {
+            if (1 === preg_match(self::SPEAKER, $line->text, $m) && isset($turns[mb_strtolower(trim($m[2]))])) {
                 $speaker = mb_strtolower(trim($m[2]));
             }
             $named[$i] = $speaker;
@@ -266,7 +266,7 @@ final readonly class Conversation
         }
         $heard = [];
         foreach ($lines as $i => $line) {
-            $lead = (1 === preg_match(self::SPEAKER, $line->text, $m) && ($turns[mb_strtolower(trim($m[2]))] ?? 0) > 1) || 1 === preg_match(self::STAMP, $line->text, $m) ? \strlen($m[0]) : 0;
+            $lead = (1 === preg_match(self::SPEAKER, $line->text, $m) && isset($turns[mb_strtolower(trim($m[2]))])) || 1 === preg_match(self::STAMP, $line->text, $m) ? \strlen($m[0]) : 0;
             if ($lead > 0) {
                 $heard[] = new Line($line->start, '', 0, Role::Client);
             }

@@ -441,9 +441,7 @@ final class Segmenter
             $this->topicIsLabel = true;
         } else {
             $at = $start + \strlen($line) - \strlen($m[3]);
-            $list = \in_array($topic, self::LISTS, true) && 1 === preg_match('/^.*?[.!?](?=\s+\p{Lu}(?=.*\b(?:we|i|it|they|you|is|are|was|has|have|should|must|would)\b))/ius', $m[3], $first) ? \strlen($first[0]) : \strlen($m[3]);
-            $this->addWithLabels(BlockKind::Answer, $at, substr($m[3], 0, $list), $topic);
-            $this->addWithLabels(BlockKind::Paragraph, $at + $list, substr($m[3], $list), null);
+            $this->answer($at, $m[3], $topic);
             if (!$inList && '' === $m[1]) {
                 $this->forget();
             }
@@ -548,7 +546,19 @@ final class Segmenter
         if ('' === $text) {
             return;
         }
-        $this->addWithLabels($this->topicIsQuestion ? BlockKind::Answer : BlockKind::Paragraph, $this->paragraphStart, $text, $this->topic);
+        if ($this->topicIsQuestion) {
+            $this->answer($this->paragraphStart, $text, $this->topic);
+        } else {
+            $this->addWithLabels(BlockKind::Paragraph, $this->paragraphStart, $text, $this->topic);
+        }
+    }
+
+    /** Where one list is asked for, a whole sentence after it speaks of something else. */
+    private function answer(int $start, string $text, ?string $topic): void
+    {
+        $list = \in_array($topic, self::LISTS, true) && 1 === preg_match('/^.*?[.!?](?=\s+(?=\p{Lu})(?=.*\b(?:we|i|it|they|you|is|are|was|has|have|should|must|would)\b))/ius', $text, $first) ? \strlen($first[0]) : \strlen($text);
+        $this->addWithLabels(BlockKind::Answer, $start, substr($text, 0, $list), $topic);
+        $this->addWithLabels(BlockKind::Paragraph, $start + $list, substr($text, $list), null);
     }
 
     private function addWithLabels(BlockKind $kind, int $start, string $text, ?string $topic): void

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DunePocket\Tests\Brief;
+
+use DunePocket\Brief\FactKind;
+use DunePocket\Brief\InvalidBrief;
+use DunePocket\Brief\Reading\BriefReader;
+use DunePocket\Brief\SourceKind;
+use DunePocket\Brief\Sources\SiteInventory;
+use DunePocket\Brief\Sources\SourceReader;
+use DunePocket\Tests\Support\Bench;
+use PHPUnit\Framework\TestCase;
+
+final class SiteInventoryTest extends TestCase
+{
+    /** The sample of the sitemaps.org protocol 0.9, with a second address of its own examples. */
+    private const SITEMAP = '<?xml version="1.0" encoding="UTF-8"?><urlset xmlns="http://www.sitemaps.org/schemas/sitemap/0.9"><url><loc>http://www.example.com/</loc><lastmod>2005-01-01</lastmod><changefreq>monthly</changefreq><priority>0.8</priority></url><url><loc>http://www.example.com/catalog?item=12&amp;desc=vacation_hawaii</loc></url></urlset>';
+
+    public function testAnXmlSitemapIsAnInventory(): void
+    {
+        $source = (new SourceReader())->read(self::SITEMAP, 'sitemap.xml', 's1');
+        self::assertSame(SourceKind::Site, $source->kind);
+        self::assertStringContainsString('The present website has 2 pages.', $source->text);
+        self::assertStringContainsString('http://www.example.com/catalog?item=12&desc=vacation_hawaii', $source->text);
+    }
+
+    public function testSavedPagesBringTitlesHeadingsAndContactLines(): void
+    {
+        $page = SiteInventory::page('/visit', '<html><head><title>Visit us</title><script>var x = "01632 960 999";</script></head><body><h1>Visit the yard</h1><h2>How to find us</h2><p>Ring <b>01632 960 123</b></p><p>Mon to Fri 9am-5pm</p></body></html>');
+        self::assertSame('Visit us', $page->title);
+        self::assertSame(['Visit the yard', 'How to find us'], $page->headings);
+        self::assertSame(['01632 960 123', 'Mon to Fri 9am-5pm'], array_values(array_intersect($page->contacts, ['01632 960 123', 'Mon to Fri 9am-5pm'])));
+        $text = (new SiteInventory([]))->with([$page])->toText();
+        $brief = (new BriefReader(Bench::catalogue()))->read(new \DunePocket\Brief\Source('s1', 'Site', SourceKind::Site, $text));
+        self::assertSame(['01632 960 123'], Bench::values($brief, FactKind::ContactPhone));
+        self::assertSame([], Bench::values($brief, FactKind::PageRequest), 'Pages of the present site are not asked for.');
+    }
+
+    public function testEntitiesAreRefused(): void
+    {
+        $this->expectException(InvalidBrief::class);
+        $this->expectExceptionMessage('entities');
+        (new SourceReader())->read('<?xml version="1.0"?><!DOCTYPE a [<!ENTITY x SYSTEM "file:///etc/hostname">]><urlset xmlns="http://www.sitemaps.org/schemas/sitemap/0.9"><url><loc>&x;</loc></url></urlset>', 'x', 's1');
+    }
+
+    public function testBrokenXmlIsSaid(): void
+    {
+        $this->expectException(InvalidBrief::class);
+        $this->expectExceptionMessage('broken XML');
+        (new SourceReader())->read('<urlset><url><loc>', 'x', 's1');
+    }
+}
