@@ -54,7 +54,7 @@ final class DemoCommand extends Command
         $this->entities->persist($designer);
         $this->entities->flush();
 
-        $this->project($designer, 'bog-and-bell.txt', 'Call, 12 November');
+        $this->project($designer, 'bog-and-bell.vtt', 'Call, 12 November');
         $lifts = $this->project($designer, 'quillan-lift-servicing.md', 'Questionnaire, 6 November');
         $this->act($lifts, ['type' => 'plan']);
         $lido = $this->project($designer, 'thornmouth-lido.txt', 'E-mail, 3 November');

@@ -1,9 +1,10 @@
 import { useQuery } from '@tanstack/react-query';
 import { Button, Tabs } from 'antd';
 import { useState } from 'react';
-import { useNavigate, useSearchParams } from 'react-router-dom';
+import { useLocation, useNavigate, useSearchParams } from 'react-router-dom';
 import { useWorkbench } from '../project/context';
 import { catalogueQuery } from '../project/catalogue';
+import { AddSource } from './AddSource';
 import { FactSheet, SelectedWords } from './FactSheet';
 import { Questions } from './Questions';
 import { SourceText } from './SourceText';
@@ -13,6 +14,8 @@ export function BriefView() {
   const catalogue = useQuery(catalogueQuery).data;
   const [search] = useSearchParams();
   const navigate = useNavigate();
+  const given = (useLocation().state as { source?: { title: string; text: string } } | null)?.source;
+  const [adding, setAdding] = useState(given !== undefined);
   const [pointed, setPointed] = useState<string | null>(search.get('fact'));
   const [selected, setSelected] = useState<{ text: string; start: number; length: number } | null>(null);
   const [shownSource, setShownSource] = useState(project.brief.sources[0]?.id ?? '');
@@ -25,6 +28,13 @@ export function BriefView() {
             activeKey={shownSource}
             onChange={setShownSource}
             items={project.brief.sources.map((one) => ({ key: one.id, label: one.title }))}
+            tabBarExtraContent={{
+              right: (
+                <Button size="small" onClick={() => setAdding(true)}>
+                  Add a source
+                </Button>
+              ),
+            }}
           />
           {project.pages.length === 0 ? (
             <Button
@@ -71,6 +81,19 @@ export function BriefView() {
           />
         )}
       </div>
+      {adding && (
+        <AddSource
+          given={given}
+          onClose={() => {
+            setAdding(false);
+            if (given) void navigate('.', { replace: true, state: null });
+          }}
+          onAdded={() => {
+            setAdding(false);
+            void navigate('.', { replace: true, state: null });
+          }}
+        />
+      )}
       <FactSheet catalogue={catalogue} pointed={pointed} onPoint={setPointed} />
       <Questions catalogue={catalogue} />
     </main>

@@ -1,17 +1,20 @@
 import { Button } from 'antd';
 import { useState } from 'react';
+import { Link } from 'react-router-dom';
 import type { Question, Schemas } from '../api/client';
 import { useWorkbench } from '../project/context';
+import { AskClient } from './AskClient';
 import { FactValue } from './FactValue';
 
 /** The score with its parts, and the questions still open, answerable in place. */
 export function Questions({ catalogue }: { catalogue: Schemas['Catalogue'] | undefined }) {
   const { project, act } = useWorkbench();
   const [answering, setAnswering] = useState<string | null>(null);
+  const [asking, setAsking] = useState(false);
   const { questions, score } = project.brief;
   const worth = questions.reduce((sum, question) => sum + question.points, 0);
   const answer = (question: Question, value: string) => {
-    if (value) act({ type: 'add-fact', kind: question.kind, value });
+    if (value) act({ type: 'answer-question', kind: question.kind, value });
     setAnswering(null);
   };
   return (
@@ -36,11 +39,29 @@ export function Questions({ catalogue }: { catalogue: Schemas['Catalogue'] | und
         ))}
       </div>
       <div className="open">
-        <h2>
-          {questions.length
-            ? `Still open: ${questions.length} questions, worth ${worth} points`
-            : 'Nothing is open. The brief says all a plan needs.'}
-        </h2>
+        <div className="open-head">
+          <h2>
+            {questions.length
+              ? `Still open: ${questions.length} questions, worth ${worth} points`
+              : 'Nothing is open. The brief says all a plan needs.'}
+          </h2>
+          <span className="do">
+            {questions.length > 0 && (
+              <Link to={`/projects/${project.id}/interview`}>
+                <Button size="small" tabIndex={-1}>
+                  Interview
+                </Button>
+              </Link>
+            )}
+            <Button
+              size="small"
+              type={project.figures.answers > 0 ? 'primary' : 'default'}
+              onClick={() => setAsking(true)}
+            >
+              {project.figures.answers > 0 ? 'The client has answered' : 'Ask the client'}
+            </Button>
+          </span>
+        </div>
         <ul>
           {questions.map((question) => (
             <li key={question.id}>
@@ -57,7 +78,7 @@ export function Questions({ catalogue }: { catalogue: Schemas['Catalogue'] | und
                 />
               ) : question.suggestions.length ? (
                 <span className="suggestions">
-                  {question.suggestions.map((one) => (
+                  {question.suggestions.slice(0, 9).map((one) => (
                     <Button key={one.value} size="small" onClick={() => answer(question, one.value)}>
                       {one.label}
                     </Button>
@@ -67,7 +88,7 @@ export function Questions({ catalogue }: { catalogue: Schemas['Catalogue'] | und
                 <span className="small quiet">{question.effect}</span>
               )}
               <span className="do">
-                {!question.suggestions.length && answering !== question.id && (
+                {answering !== question.id && (
                   <Button size="small" onClick={() => setAnswering(question.id)}>
                     Answer
                   </Button>
@@ -85,6 +106,7 @@ export function Questions({ catalogue }: { catalogue: Schemas['Catalogue'] | und
           ))}
         </ul>
       </div>
+      {asking && <AskClient onClose={() => setAsking(false)} />}
     </section>
   );
 }

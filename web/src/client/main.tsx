@@ -4,13 +4,12 @@ import './client.css';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { ClientApp } from './ClientApp';
+import { ClientForm } from './ClientForm';
 
-const token = window.location.pathname.split('/')[2] ?? '';
+const [, what, token = ''] = window.location.pathname.split('/');
 const root = document.getElementById('root');
 if (root) {
   createRoot(root).render(
-    <StrictMode>
-      <ClientApp token={token} />
-    </StrictMode>,
+    <StrictMode>{what === 'f' ? <ClientForm token={token} /> : <ClientApp token={token} />}</StrictMode>,
   );
 }

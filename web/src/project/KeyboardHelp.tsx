@@ -11,6 +11,16 @@ const KEYS: [string, [string, string][]][] = [
     ],
   ],
   [
+    'Interview',
+    [
+      ['Keep the answer, next question', 'Enter'],
+      ['Later, back', 'Alt → ←'],
+      ['Take a suggestion', 'Alt 1'],
+      ['Notes', 'Alt N'],
+      ['End', 'Esc'],
+    ],
+  ],
+  [
     'Plan: a section',
     [
       ['Next, previous', '← →'],

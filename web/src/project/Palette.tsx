@@ -30,6 +30,7 @@ export function Palette({
         kind: 'stop',
         to: `${base}/${name.toLowerCase()}`,
       })),
+      { id: 'interview', text: 'Interview the client', kind: 'action', to: `${base}/interview` },
       { id: 'projects', text: 'All projects', kind: 'stop', to: '/' },
       ...project.pages.map((page) => ({
         id: page.id,

@@ -5,6 +5,7 @@ import { said } from '../api/client';
 import { Waiting } from '../app/App';
 import { Trouble } from '../app/Trouble';
 import { BriefView } from '../brief/BriefView';
+import { Interview } from '../brief/Interview';
 import { DraftView } from '../draft/DraftView';
 import { HandoffView } from '../handoff/HandoffView';
 import { PlanView } from '../plan/PlanView';
@@ -61,7 +62,8 @@ export default function ProjectFrame() {
       />
     );
 
-  const stop = (location.pathname.split('/')[3] ?? 'brief') as Stop;
+  const path = location.pathname.split('/')[3] ?? 'brief';
+  const stop = (path === 'interview' ? 'brief' : path) as Stop;
   return (
     <WorkbenchContext.Provider value={workbench}>
       <div className="frame">
@@ -94,6 +96,7 @@ export default function ProjectFrame() {
         </header>
         <Routes>
           <Route path="brief" element={<BriefView />} />
+          <Route path="interview" element={<Interview />} />
           <Route path="plan" element={<PlanView />} />
           <Route path="draft/:page?" element={<DraftView />} />
           <Route path="review" element={<ReviewView />} />

@@ -3,14 +3,7 @@ import { Alert, Button, Form, Input, Modal, Upload } from 'antd';
 import { useState } from 'react';
 import { useNavigate } from 'react-router-dom';
 import { api, said, unwrap } from '../api/client';
-
-async function toBase64(file: Blob): Promise<string> {
-  const bytes = new Uint8Array(await file.arrayBuffer());
-  let text = '';
-  for (let at = 0; at < bytes.length; at += 0x8000)
-    text += String.fromCharCode(...bytes.subarray(at, at + 0x8000));
-  return btoa(text);
-}
+import { READABLE, READABLE_IN_WORDS, toBase64 } from '../api/files';
 
 export function NewProject({ onClose }: { onClose: () => void }) {
   const [brief, setBrief] = useState('');
@@ -70,7 +63,7 @@ export function NewProject({ onClose }: { onClose: () => void }) {
         </Form.Item>
         <Upload.Dragger
           className="drop"
-          accept=".txt,.md,.markdown,text/plain,text/markdown"
+          accept={READABLE}
           maxCount={1}
           fileList={file ? [{ uid: '1', name: file.name, status: 'done' }] : []}
           beforeUpload={(dropped) => {
@@ -79,7 +72,7 @@ export function NewProject({ onClose }: { onClose: () => void }) {
           }}
           onRemove={() => setFile(null)}
         >
-          Or drop a .txt or .md file here
+          Or drop a file here: {READABLE_IN_WORDS}
         </Upload.Dragger>
         <Form.Item
           label="Project name"

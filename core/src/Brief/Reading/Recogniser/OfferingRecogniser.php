@@ -213,7 +213,7 @@ final readonly class OfferingRecogniser implements Recogniser
     private function untilStop(string $rest): string
     {
         $rest = $this->covered('/\s[-–—]\s+(?:mostly|mainly|usually|including|like|such as|all|both)\b|\s*\bbut also\b/iu', $rest, ' ', ';');
-        $rest = $this->covered('/\s(?:when|whenever|where|if|while)\s[^,;.]*(?=[,;.]|$)/iu', $rest, ' ');
+        $rest = $this->covered('/\([^)]*\)(*SKIP)(*F)|\s(?:when|whenever|where|if|while)\s[^,;.()]*(?=[,;.)]|$)/iu', $rest, ' ');
         $inBrackets = $this->covered('/\([^)]*\)/u', $rest, 'x');
         if (str_contains($inBrackets, ')')) {
             [$rest, $inBrackets] = [substr($rest, 0, (int) strpos($inBrackets, ')')), explode(')', $inBrackets, 2)[0]];

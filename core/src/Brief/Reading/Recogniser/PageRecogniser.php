@@ -79,7 +79,7 @@ final readonly class PageRecogniser implements Recogniser
         foreach ($parts as [$part]) {
             $known += null === $this->pages->named(Phrase::tidy($part)) ? 0 : 1;
         }
-        if ($known < 2 && (1 === preg_match('/\b(?:we|i|it|they)\b/iu', $text) || !$sentence->isFirst())) {
+        if ($known < 2 && (1 === preg_match('/\b(?:we|i|it|they)\b/iu', $text) || (!$sentence->isFirst() && 2 * $known < \count($parts)))) {
             return;
         }
         foreach ($parts as [$part, $at]) {
@@ -94,7 +94,7 @@ final readonly class PageRecogniser implements Recogniser
             if (1 === preg_match('/^(.{2,40}?)\s*(?:\(|\s[-–]\s)(.+?)\)?$/u', $part, $m)) {
                 [, $part, $about] = $m;
             }
-            $lead = 1 === preg_match('/^(?:(?:an?|one|another)\s+)?(?:page|section|something|bit)\s+(?:about|on|for|with)\s+/iu', $part, $m) ? \strlen($m[0]) : 0;
+            $lead = 1 === preg_match('/^(?:(?:an?|one|another)\s+)?(?:page|section|something|bit)\s+(?:about|on|for|with)\s+(?!us\b|me\b)/iu', $part, $m) ? \strlen($m[0]) : 0;
             yield from $this->request(substr($part, $lead), $sentence->start + $at + $lead, $about, 0.96);
         }
     }
@@ -129,7 +129,7 @@ final readonly class PageRecogniser implements Recogniser
         yield from $this->enumerated($sentence);
         yield from $this->knownList($sentence);
         yield from $this->oneAbout($sentence);
-        if (1 === preg_match('/(?:^|[.,;]\s+|\band\s+)(?:an?\s+|the\s+)?(?<name>[\p{L}\'’ -]{3,30}?)\s+would be (?:lovely|nice|great|good|handy|useful|brilliant|fab|perfect)/iu', $text, $m, \PREG_OFFSET_CAPTURE) && null !== $this->pages->named($this->bare($m['name'][0]))) {
+        if (1 === preg_match('/(?:^|[.,;]\s+|\band\s+)(?:an?\s+|the\s+)?(?<name>[\p{L}\'’ -]{3,30}?)\s+would be (?:lovely|nice|great|good|handy|useful|brilliant|fab|perfect)/iu', $text, $m, \PREG_OFFSET_CAPTURE) && $this->isNamedWish($m['name'][0])) {
             yield from $this->request($m['name'][0], $sentence->start + (int) $m['name'][1], '', 0.7);
         }
         preg_match_all('/(?<lead>\b(?:an?|the|our|your|my|one|another|and|or|,|own|separate|with|include|simple|plus)\s+)?(?<name>(?:[\p{L}&\'’\/-]+\s+){0,3}?[\p{L}&\'’\/-]+)\s+pages?\b(?!\s+(?:for|about|on|with|explaining|listing|showing|where|that|each|max|or|to)\b)/iu', $text, $matches, \PREG_SET_ORDER | \PREG_OFFSET_CAPTURE);
@@ -337,6 +337,18 @@ final readonly class PageRecogniser implements Recogniser
                 yield new Candidate(FactKind::PageRefusal, Phrase::title($name), $sentence->start + (int) $offset, \strlen($name), 0.93);
             }
         }
+    }
+
+    /** "Gift vouchers would be lovely"; what a site can do anyway is no page, nor is "it" or "that". */
+    private function isNamedWish(string $name): bool
+    {
+        if (null !== $this->pages->named($this->bare($name))) {
+            return true;
+        }
+
+        return str_word_count($name) <= 3
+            && 1 !== preg_match('/\b(?:it|that|this|which|anything|something|somewhere|help|photos?|pictures?|colou?rs?|people|website|site|copy|words?|style|tone|look)\b/iu', $name)
+            && [] === array_filter($this->cues->features, static fn (string $pattern): bool => 1 === preg_match($pattern, $name));
     }
 
     private function each(string $noun, int $start, int $length): Candidate

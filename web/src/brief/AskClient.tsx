@@ -1,0 +1,223 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { Alert, Button, Checkbox, Input, Modal } from 'antd';
+import { useState } from 'react';
+import { api, said, type Schemas, unwrap } from '../api/client';
+import { useWorkbench } from '../project/context';
+import { Proposals } from './Proposals';
+
+type QuestionForm = Schemas['QuestionForm'];
+
+/** Questions for the client behind a link, and the answers that came back. */
+export function AskClient({ onClose }: { onClose: () => void }) {
+  const { project } = useWorkbench();
+  const params = { path: { project: project.id } };
+  const queries = useQueryClient();
+  const key = ['forms', project.id];
+  const forms = useQuery({
+    queryKey: key,
+    queryFn: () => unwrap(api.GET('/api/projects/{project}/forms', { params })),
+    refetchInterval: 20_000,
+  });
+  const [chosen, setChosen] = useState(() => project.brief.questions.map((question) => question.id));
+  const [own, setOwn] = useState('');
+  const [reading, setReading] = useState<QuestionForm | null>(null);
+  const make = useMutation({
+    mutationFn: () =>
+      unwrap(
+        api.POST('/api/projects/{project}/forms', {
+          params,
+          body: {
+            questions: [
+              ...project.brief.questions
+                .filter((question) => chosen.includes(question.id))
+                .map((question) => ({ text: question.ask, hint: question.hint })),
+              ...own
+                .split('\n')
+                .map((line) => line.trim())
+                .filter(Boolean)
+                .map((text) => ({ text })),
+            ],
+          },
+        }),
+      ),
+    onSuccess: () => void queries.invalidateQueries({ queryKey: key }),
+  });
+  const withdraw = useMutation({
+    mutationFn: (number: number) =>
+      unwrap(
+        api.POST('/api/projects/{project}/forms/{number}/withdraw', {
+          params: { path: { project: project.id, number } },
+        }),
+      ),
+    onSuccess: () => void queries.invalidateQueries({ queryKey: key }),
+  });
+  const link = make.data?.link ? window.location.origin + make.data.link : null;
+  if (reading)
+    return (
+      <Answers
+        form={reading}
+        onClose={() => {
+          setReading(null);
+          void queries.invalidateQueries({ queryKey: key });
+        }}
+      />
+    );
+  const trouble = make.error ?? withdraw.error ?? forms.error;
+  return (
+    <Modal
+      open
+      width={760}
+      title="Ask the client"
+      onCancel={onClose}
+      footer={[
+        <Button key="no" onClick={onClose}>
+          Close
+        </Button>,
+        <Button
+          key="yes"
+          type="primary"
+          disabled={chosen.length === 0 && own.trim() === ''}
+          loading={make.isPending}
+          onClick={() => make.mutate()}
+        >
+          Make a form and its link
+        </Button>,
+      ]}
+    >
+      {trouble && <Alert type="error" title={said(trouble)} role="alert" />}
+      {link && (
+        <div className="new-link" role="status">
+          <p>Send this link to the client. It is shown once; it works for 30 days, without an account.</p>
+          <Input
+            aria-label="Link for the client"
+            readOnly
+            value={link}
+            onFocus={(event) => event.target.select()}
+          />
+        </div>
+      )}
+      {(forms.data ?? []).length > 0 && (
+        <ul className="forms" aria-label="Forms">
+          {(forms.data ?? []).map((form) => (
+            <li key={form.number}>
+              <b>Form {form.number}</b>
+              <span>{state(form)}</span>
+              <span className="mono">
+                {form.answered}/{form.questions.length}
+              </span>
+              <span className="do">
+                {(form.sentAt || form.answered > 0) && (
+                  <Button
+                    size="small"
+                    type={form.takenAt ? 'default' : 'primary'}
+                    onClick={() => setReading(form)}
+                  >
+                    See the answers
+                  </Button>
+                )}
+                {form.open && (
+                  <Button size="small" onClick={() => withdraw.mutate(form.number)}>
+                    Withdraw
+                  </Button>
+                )}
+              </span>
+            </li>
+          ))}
+        </ul>
+      )}
+      <h3>New form</h3>
+      <ul className="ask-list">
+        {project.brief.questions.map((question) => (
+          <li key={question.id}>
+            <Checkbox
+              checked={chosen.includes(question.id)}
+              onChange={(event) =>
+                setChosen(
+                  event.target.checked ? [...chosen, question.id] : chosen.filter((id) => id !== question.id),
+                )
+              }
+            >
+              {question.ask} <span className="small quiet">{question.hint}</span>
+            </Checkbox>
+            <span className="mono points">+{question.points}</span>
+          </li>
+        ))}
+      </ul>
+      <label htmlFor="own-questions">Questions of your own, one to a line</label>
+      <Input.TextArea
+        id="own-questions"
+        rows={3}
+        value={own}
+        onChange={(event) => setOwn(event.target.value)}
+      />
+    </Modal>
+  );
+}
+
+const state = (form: QuestionForm): string =>
+  form.takenAt
+    ? 'answered, put to the brief'
+    : form.sentAt
+      ? 'the client has sent it'
+      : !form.open
+        ? 'withdrawn or ended'
+        : form.openedAt
+          ? 'opened, not sent yet'
+          : 'not opened yet';
+
+/** What the client answered, and what it changes. */
+function Answers({ form, onClose }: { form: QuestionForm; onClose: () => void }) {
+  const { project, act } = useWorkbench();
+  const params = { path: { project: project.id, number: form.number } };
+  const previews = useQuery({
+    queryKey: ['answers', project.id, form.number, project.revision],
+    queryFn: () => unwrap(api.GET('/api/projects/{project}/forms/{number}/answers', { params })),
+  });
+  const [accepted, setAccepted] = useState<string[] | null>(null);
+  const shown = previews.data?.[0];
+  const attached = previews.data?.[1];
+  const chosen =
+    accepted ?? shown?.proposals.filter((one) => one.effect === 'adds').map((one) => one.id) ?? [];
+  const take = useMutation({
+    mutationFn: () => unwrap(api.POST('/api/projects/{project}/forms/{number}/taken', { params })),
+    onSuccess: onClose,
+  });
+  const add = (source: Schemas['SourcePreview'], accept: string[]) =>
+    act({ type: 'add-source', title: source.title, kind: source.kind, text: source.text, accept });
+  return (
+    <Modal
+      open
+      width={760}
+      title={`Answers to form ${form.number}`}
+      onCancel={onClose}
+      footer={[
+        <Button key="no" onClick={onClose}>
+          Not now
+        </Button>,
+        <Button
+          key="yes"
+          type="primary"
+          disabled={!shown}
+          loading={take.isPending}
+          onClick={() => {
+            if (shown) add(shown, chosen);
+            if (attached) add(attached, []);
+            take.mutate();
+          }}
+        >
+          {`Add as a source and accept ${chosen.length}`}
+        </Button>,
+      ]}
+    >
+      {previews.error && <Alert type="error" title={said(previews.error)} role="alert" />}
+      {shown && <pre className="answers-text">{shown.text}</pre>}
+      {attached && (
+        <p>
+          The client attached “{attached.title}”. It becomes a source of its own; read it once more from
+          there.
+        </p>
+      )}
+      {shown && <Proposals proposals={shown.proposals} accepted={chosen} onAccept={setAccepted} />}
+    </Modal>
+  );
+}
