@@ -28,14 +28,10 @@ export function BriefView() {
             activeKey={shownSource}
             onChange={setShownSource}
             items={project.brief.sources.map((one) => ({ key: one.id, label: one.title }))}
-            tabBarExtraContent={{
-              right: (
-                <Button size="small" onClick={() => setAdding(true)}>
-                  Add a source
-                </Button>
-              ),
-            }}
           />
+          <Button size="small" className="add-source" onClick={() => setAdding(true)}>
+            Add a source
+          </Button>
           {project.pages.length === 0 ? (
             <Button
               type="primary"

@@ -38,7 +38,7 @@ export function Interview() {
         const said = (answers[one.id] ?? '').trim();
         return said ? [`Q: ${one.ask}\nA: ${said.replace(/\s*\n\s*/g, ', ')}`] : [];
       }),
-      ...(notes.trim() ? [notes.trim()] : []),
+      ...(notes.trim() ? [`Notes:\n${notes.trim()}`] : []),
     ].join('\n\n');
     void navigate(`/projects/${project.id}/brief`, {
       state: words ? { source: { title: `Interview, ${today()}`, text: words } } : null,

@@ -1,0 +1,152 @@
+import { expect, test } from '@playwright/test';
+import { accessible, newProject, saved, signInAsDemo } from './hands';
+
+const CALL = `WEBVTT
+
+1
+00:00:01.000 --> 00:00:03.000
+<v Designer>How many pages do you want?
+
+2
+00:00:03.500 --> 00:00:05.000
+<v Client>Um, nine at most.
+
+3
+00:00:05.500 --> 00:00:07.000
+<v Designer>And a blog?
+
+4
+00:00:07.500 --> 00:00:09.000
+<v Client>Yes, definitely.
+
+5
+00:00:09.500 --> 00:00:12.000
+<v Designer>Anything else that you offer?
+
+6
+00:00:12.500 --> 00:00:15.000
+<v Client>We also run moonlight picnics.
+`;
+
+test('the recording of a call is added: what it changes is seen first, and part of it is accepted', async ({
+  page,
+}) => {
+  await signInAsDemo(page);
+  await newProject(page);
+  await page.getByRole('button', { name: 'Add a source' }).click();
+  await page.locator('.ant-modal input[type=file]').setInputFiles({
+    name: 'call.vtt',
+    mimeType: 'text/vtt',
+    buffer: Buffer.from(CALL),
+  });
+  await page.getByRole('button', { name: 'See what it changes' }).click();
+  const dialog = page.getByRole('dialog', { name: /What “call.vtt” changes/ });
+  await expect(dialog.getByRole('region', { name: 'New' })).toContainText('Moonlight picnics');
+  await expect(dialog.getByRole('region', { name: 'New' })).toContainText('1-9');
+  const opposite = dialog.getByRole('region', { name: 'Says the opposite of what is known' });
+  await expect(opposite).toContainText('Blog');
+  await expect(opposite).toContainText('What the client said later wins.');
+  await expect(opposite.getByRole('checkbox')).not.toBeChecked();
+  await accessible(page);
+  await expect(page.locator('.sheet')).not.toContainText('Moonlight picnics');
+  await dialog.getByRole('checkbox', { name: /Number of pages/ }).uncheck();
+  await dialog.getByRole('button', { name: /Add it and accept/ }).click();
+  await expect(page.locator('.sheet')).toContainText('Moonlight picnics');
+  await expect(page.locator('.sheet')).not.toContainText('1-9');
+  await expect(page.locator('.fact.refused')).toContainText('Blog');
+  await page.getByRole('tab', { name: 'call.vtt' }).click();
+  await expect(page.locator('.source')).toContainText('0:12 Client: We also run moonlight picnics.');
+  await saved(page);
+  await page.keyboard.press('Control+z');
+  await expect(page.getByRole('tab', { name: 'call.vtt' })).toHaveCount(0);
+  await expect(page.locator('.sheet')).not.toContainText('Moonlight picnics');
+});
+
+test('an interview by keyboard alone', async ({ page }) => {
+  await signInAsDemo(page);
+  await newProject(page, 'Sallow Boats hires out rowing boats on the Sallow Water.');
+  await expect(page.getByRole('button', { name: 'Interview' })).toBeVisible();
+  await page.keyboard.press('Control+k');
+  await expect(page.getByLabel('Find a page, section, fact or action')).toBeFocused();
+  await page.keyboard.type('interview');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('heading', { name: 'What should people do on the website?' })).toBeVisible();
+  await accessible(page);
+  await page.keyboard.type('they should book a boat online');
+  await page.keyboard.press('Enter');
+  const facts = page.getByRole('complementary', { name: 'Fact sheet' });
+  await expect(facts).toContainText('Bookings');
+  await expect(page.getByRole('heading', { name: 'Who are your customers?' })).toBeVisible();
+  await page.keyboard.press('Alt+ArrowRight');
+  await expect(page.getByRole('heading', { name: 'Who are your customers?' })).toBeHidden();
+  await page.keyboard.press('Alt+ArrowLeft');
+  await expect(page.getByRole('heading', { name: 'Who are your customers?' })).toBeVisible();
+  await page.keyboard.type('families on holiday');
+  await page.keyboard.press('Enter');
+  await expect(facts).toContainText('Families on holiday');
+  while (!(await page.getByRole('heading', { name: 'How should the website sound?' }).isVisible()))
+    await page.keyboard.press('Alt+ArrowRight');
+  await page.keyboard.press('Alt+2');
+  await expect(facts).toContainText('Warm');
+  await page.keyboard.press('Alt+n');
+  await page.keyboard.type('We also do gift vouchers and sunset trips.');
+  await page.keyboard.press('Escape');
+  const given = page.getByRole('dialog', { name: 'Add a source' });
+  await expect(given.getByLabel('What came in')).toHaveValue(/A: families on holiday/);
+  await given.getByRole('button', { name: 'See what it changes' }).press('Enter');
+  await expect(page.getByRole('dialog', { name: /What “Interview/ })).toContainText('Sunset trips');
+  await page.getByRole('button', { name: /Add it and accept/ }).press('Enter');
+  await expect(page.locator('.sheet')).toContainText('Sunset trips');
+  await expect(page.getByRole('tab', { name: /Interview/ })).toBeVisible();
+});
+
+test('the client answers half a form on a phone, comes back, and sends it', async ({ page, browser }) => {
+  await signInAsDemo(page);
+  await newProject(page);
+  await page.getByRole('button', { name: 'Ask the client' }).click();
+  await page.getByLabel('Questions of your own, one to a line').fill('Is there parking by the water?');
+  await page.getByRole('button', { name: 'Make a form and its link' }).click();
+  const link = await page.getByLabel('Link for the client').inputValue();
+  expect(link).toMatch(/\/f\/[\w-]{40,}$/);
+  await accessible(page);
+  await page.getByRole('button', { name: 'Close', exact: true }).last().click();
+
+  const phone = await (await browser.newContext({ viewport: { width: 390, height: 844 } })).newPage();
+  await phone.goto(link);
+  await expect(phone.getByRole('heading', { name: 'A few questions about your website' })).toBeVisible();
+  await accessible(phone);
+  expect(await phone.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+  await phone
+    .getByLabel('What makes you different from others?')
+    .fill('Our boats are never more than two years old');
+  await expect(phone.getByRole('status')).toHaveText('Everything is kept');
+  await phone.reload();
+  await expect(phone.getByLabel('What makes you different from others?')).toHaveValue(
+    'Our boats are never more than two years old',
+  );
+  await phone.getByLabel('Is there parking by the water?').fill('Yes, for ten cars');
+  await phone.getByLabel('Anything written already? Attach one file').setInputFiles({
+    name: 'notes.md',
+    mimeType: 'text/markdown',
+    buffer: Buffer.from('We also sell ice cream.'),
+  });
+  await expect(phone.getByText('Attached: notes.md')).toBeVisible();
+  await phone.getByRole('button', { name: 'Send the answers' }).click();
+  await expect(phone.getByRole('heading', { name: 'Thank you, it is sent' })).toBeVisible();
+
+  await page.reload();
+  await page.getByRole('button', { name: 'The client has answered' }).click();
+  await page.getByRole('button', { name: 'See the answers' }).click();
+  const answers = page.getByRole('dialog', { name: 'Answers to form 1' });
+  await expect(answers).toContainText('A: Yes, for ten cars');
+  await expect(answers).toContainText('Our boats are never more than two years old');
+  await answers.getByRole('button', { name: /Add as a source/ }).click();
+  await expect(page.locator('.sheet')).toContainText('Our boats are never more than two years old');
+  await expect(page.getByRole('tab', { name: 'notes.md' })).toBeVisible();
+  await page
+    .getByRole('dialog', { name: 'Ask the client' })
+    .getByRole('button', { name: 'Withdraw' })
+    .click();
+  await phone.reload();
+  await expect(phone.getByRole('heading', { name: 'This link does not open anything' })).toBeVisible();
+});
