@@ -37,7 +37,9 @@ final readonly class FormDesk
     /** How many forms came back that the designer has not looked at. */
     public function waiting(ProjectRecord $project): int
     {
-        return \count(array_filter($this->forms($project), static fn (QuestionForm $form): bool => null !== $form->sentAt() && null === $form->takenAt()));
+        return (int) $this->entities->createQuery('SELECT COUNT(f.id) FROM '.QuestionForm::class.' f WHERE f.project = :project AND f.sentAt IS NOT NULL AND f.takenAt IS NULL')
+            ->setParameter('project', $project)
+            ->getSingleScalarResult();
     }
 
     /**

@@ -204,7 +204,7 @@ final readonly class Conversation
     /** "It must feel warm. Telephone 01632 960611." says more than how to reach somebody. */
     private function isSentence(string $text): bool
     {
-        return preg_match_all('/\b(?!tel|phone|mobile|fax|email|web|www)\p{Ll}{2,}\b(?!@|\.\p{L})/u', preg_replace('/\S*(?:@|www\.|https?:)\S*/u', '', $text) ?? $text) > 3;
+        return 1 === preg_match('/\p{Ll}{3,}[.!?]\s+\S/u', $text) || preg_match_all('/\b(?!tel|phone|mobile|fax|email|web|www)\p{Ll}{2,}\b(?!@|\.\p{L})/u', preg_replace('/\S*(?:@|www\.|https?:)\S*/u', '', $text) ?? $text) > 3;
     }
 
     private function isLabelled(string $text): bool

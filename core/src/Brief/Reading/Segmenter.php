@@ -396,7 +396,7 @@ final class Segmenter
         }
         $numbered = 1 === preg_match('/[Q\d]/', $m[1]);
         $topic = $this->cues->topic(rtrim($m[2], '? '));
-        $asksTheClient = 1 === preg_match('/\b(?:you|your|who|what|how|where|which|when)\b/i', $m[2]);
+        $asksTheClient = 1 === preg_match('/\b(?:you|your|who|what|how|where|which|when)\b|^(?:is|are|any|should|do|does) .*\b(?:there|any|we|it)\b/i', $m[2]);
         $alone = '' === $m[3] && '' === $this->paragraph;
         $short = str_word_count($m[2]) <= self::SHORT_QUESTION;
         if (!$numbered && ((null === $topic && !$alone) || (!$asksTheClient && !($short && null !== $topic)) || 1 === preg_match('/\b(?:i|my)\b/i', $m[2]) || 1 === preg_match('/^(?:can|could|would|will) (?:you|we|i)\b/i', $m[2]))) {
@@ -556,7 +556,8 @@ final class Segmenter
     /** Where one list is asked for, a whole sentence after it speaks of something else. */
     private function answer(int $start, string $text, ?string $topic): void
     {
-        $list = \in_array($topic, self::LISTS, true) && 1 === preg_match('/^.*?[.!?](?=\s+(?=\p{Lu})(?=.*\b(?:we|i|it|they|you|is|are|was|has|have|should|must|would)\b))/ius', $text, $first) ? \strlen($first[0]) : \strlen($text);
+        $verb = FactKind::PageRequest->value === $topic ? '' : '(?=.*\b(?:we|i|it|they|you|is|are|was|has|have|should|must|would)\b)';
+        $list = \in_array($topic, self::LISTS, true) && 1 === preg_match('/^[^.!?]*,[^.!?]*[.!?](?=\s+(?=(?-i:\p{Lu}))(?!(?:about |maybe |so )?(?:\d|one|two|three|four|five|six|seven|eight|nine|ten)\b)'.$verb.')|^.*?[.!?](?=\s+(?=(?-i:\p{Lu}))(?=.*\b(?:we|i|it|they|you|is|are|was|has|have|should|must|would)\b))/ius', $text, $first) ? \strlen($first[0]) : \strlen($text);
         $this->addWithLabels(BlockKind::Answer, $start, substr($text, 0, $list), $topic);
         $this->addWithLabels(BlockKind::Paragraph, $start + $list, substr($text, $list), null);
     }

@@ -21,6 +21,8 @@ final readonly class OfferingRecogniser implements Recogniser
     private const MOST_WORDS = 7;
     /** "Independent opticians" says what they are, not what they offer. */
     private const PROFESSION = '/^[^,]{3,40}(?:ers|ors|ists|ians|ants|ects|smiths|wrights|company|firm|agency|practice|studio|charity|club)\.?$/iu';
+    /** "…, a mobile mechanic service in Swindon" says what they are; "in Totnes" says where. */
+    private const SELF_DESCRIPTION = '/^\s*(?:an?\s(?:[\p{L}-]+\s){0,4}(?:service|business|company|firm|agency|practice)\b(?!s)|in (?-i:\p{Lu})\p{L}+\s*$)/iu';
     private const VERBS = ['hired' => 0.93, 'sure' => 0.92, 'labelled' => 0.9, 'colon' => 0.86, 'visitors' => 0.8, 'sure_third' => 0.88, 'there' => 0.7, 'possible' => 0.6];
     private const NO_LIST = '/\b(?:we|i|it|they|you|want|wants|need|needs|pages?|site|website|is|are|was|am|be|must|no|not|should|would|can|don[\'’]?t|please|found|mostly|mainly|everyone|everybody|else|per|max|thats|that|this|there|nor|feel|tone|open|thanks?|hello|hi|cheers|regards|based|miles?)\b|[:"“?]|@|\d{5}/iu';
     private const STOP = '/(?:[.;!?]|\s[–—-]\s|,?\s(?:but|because|so|which|who|where|when|while|although|since|if|until|or anything|all of (?:it|them)|as long as|mostly for|mainly for|usually for|to (?:people|help|make|give|keep|let)|,\s*(?:we|i|it|they))\b|,?\sand\s(?:we|i|they|it|people|that|you|can|have|all|want|would|need)\b|,\s(?:we|i|all|mostly|mainly|usually|with)\b)/iu';
@@ -156,7 +158,7 @@ final readonly class OfferingRecogniser implements Recogniser
                 continue;
             }
             $parts = Phrase::list($rest);
-            if (('colon' === $verb && (\count($parts) < 2 || [] !== array_filter($parts, $this->isName(...)))) || ('possible' === $verb && \count($parts) < 3 && 1 !== preg_match($this->cues->money, $rest)) || ('there' === $verb && \count($parts) < 2 && !str_contains($words, 'also') && 1 !== preg_match('/\b(?:class|classes|course|courses|club|workshops?|sessions?|shop|caf[eé]|bar)\b/iu', $rest))) {
+            if (('colon' === $verb && (\count($parts) < 2 || [] !== array_filter($parts, $this->isName(...)))) || ('possible' === $verb && \count($parts) < 3 && 1 !== preg_match($this->cues->money, $rest) && 1 !== preg_match('/^\s*(?:also )?an?\s+[\p{L}-]+ (?:class|course|club|workshop|group|band|choir|shop|caf[eé]|bar|team)\b/iu', $rest)) || ('there' === $verb && \count($parts) < 2 && !str_contains($words, 'also') && 1 !== preg_match('/\b(?:class|classes|course|courses|club|workshops?|sessions?|shop|caf[eé]|bar)\b/iu', $rest))) {
                 continue;
             }
             foreach ($parts as $i => [$part, $at]) {
@@ -229,6 +231,9 @@ final readonly class OfferingRecogniser implements Recogniser
     /** @return iterable<Candidate> */
     private function item(string $text, int $start, float $certainty, ?string $terms = null, string $suffix = ''): iterable
     {
+        if (1 === preg_match(self::SELF_DESCRIPTION, $text)) {
+            return;
+        }
         $detail = null === $terms ? [] : ['description' => $terms];
         if (null !== $terms && 1 === preg_match($this->cues->money, $terms, $m)) {
             $detail['price'] = Phrase::tidy($m[0]);

@@ -322,7 +322,7 @@ final readonly class PageRecogniser implements Recogniser
         if ($sentence->isRefused() && 1 === preg_match('/\b(?:(?:about|for|had|wanted|suggested|considered)\s+(?:an?\s+|the\s+)|(?:do|have|add)\s+(?:an?\s+|the\s+)?)(?<name>[\p{L}\'’]+(?:[ -][\p{L}\'’]+)?)(?=\s*(?:[,.;]|$|\s(?:but|on|and|for|before|once)\b))/iu', $sentence->text, $m, \PREG_OFFSET_CAPTURE)) {
             yield new Candidate(FactKind::PageRefusal, Phrase::title($m['name'][0]), $sentence->start + (int) $m['name'][1], \strlen($m['name'][0]), 0.9);
         }
-        if (1 === preg_match('/^\s*(?:please no (?<name>[\p{L}\'’-]+(?: [\p{L}\'’-]+)?)(?=\s*[,.;!]|$)|no (?<other>[\p{L}\'’-]+(?: [\p{L}\'’-]+)?),? (?:please|thanks|thank you)\b)/iu', $sentence->text, $m, \PREG_OFFSET_CAPTURE) && 1 !== preg_match(self::NO_NAME, ($m['other'] ?? $m['name'])[0])) {
+        if (1 === preg_match('/^\s*(?:please no (?<name>[\p{L}\'’-]+(?: (?!and\b|or\b)[\p{L}\'’-]+)?)(?=\s*[,.;!]|\s(?:and|or)\b|$)|no (?<other>[\p{L}\'’-]+(?: [\p{L}\'’-]+)?),? (?:please|thanks|thank you)\b)/iu', $sentence->text, $m, \PREG_OFFSET_CAPTURE) && 1 !== preg_match(self::NO_NAME, ($m['other'] ?? $m['name'])[0])) {
             [$name, $offset] = $m['other'] ?? $m['name'];
             yield new Candidate(FactKind::PageRefusal, Phrase::title($name), $sentence->start + (int) $offset, \strlen($name), 0.9);
         }
