@@ -38,7 +38,7 @@ final readonly class BriefReader
         $this->recognisers = [
             new Recogniser\TopicRecogniser($cues),
             new Recogniser\PatternRecogniser($cues),
-            new Recogniser\DomainNameRecogniser($cues),
+            new Recogniser\DomainNameRecogniser($cues, $catalogue->words()),
             new Recogniser\DifferentiatorRecogniser($cues),
             new Recogniser\KindRecogniser($catalogue->businessKinds()),
             new Recogniser\OfferingRecogniser($cues, $negation, $catalogue->pageKinds()),

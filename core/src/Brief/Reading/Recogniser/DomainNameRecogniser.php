@@ -5,21 +5,26 @@ declare(strict_types=1);
 namespace DunePocket\Brief\Reading\Recogniser;
 
 use DunePocket\Brief\FactKind;
+use DunePocket\Brief\Origin;
 use DunePocket\Brief\Reading\Candidate;
 use DunePocket\Brief\Reading\Phrase;
 use DunePocket\Brief\Reading\Reading;
 use DunePocket\Brief\Reading\Recogniser;
+use DunePocket\Brief\Reading\WordList;
 use DunePocket\Catalogue\Cues;
 
 /** The business name that an e-mail or web address repeats: "Canopy Tree Care", info@canopytreecare.example. */
 final readonly class DomainNameRecogniser implements Recogniser
 {
     private const SHORTEST = 5;
+    private const SHORTEST_WORD = 4;
+    private const GUESSED = 0.4;
     private const MAILBOX_HOSTS = '/^(?:gmail|googlemail|hotmail|outlook|yahoo|icloud|live|btinternet|aol|gmx|proton\w*|me|mail|example)$/i';
 
     private ?\Transliterator $plain;
 
-    public function __construct(private Cues $cues)
+    /** @param string $words that are spelt right, as WordList takes them */
+    public function __construct(private Cues $cues, private string $words)
     {
         $this->plain = \Transliterator::create('de-ASCII; Any-Latin; Latin-ASCII; Lower()');
     }
@@ -27,12 +32,33 @@ final readonly class DomainNameRecogniser implements Recogniser
     public function recognise(Reading $reading): iterable
     {
         $hosts = $this->hosts($reading);
+        yield from $this->spelledOut($hosts, $reading);
         foreach ([] === $hosts ? [] : $reading->sentences as $sentence) {
             preg_match_all($this->cues->name, $sentence->text, $matches, \PREG_OFFSET_CAPTURE);
             foreach ($matches[0] as [$name, $offset]) {
                 $certainty = $this->certainty($name, $hosts);
                 if (null !== $certainty) {
                     yield new Candidate(FactKind::BusinessName, Phrase::tidy($name), $sentence->start + (int) $offset, \strlen($name), $certainty);
+                }
+            }
+        }
+    }
+
+    /**
+     * A name that stands nowhere but in the address: "peewitbarn.example" is Peewit Barn.
+     *
+     * @param list<string> $hosts
+     *
+     * @return iterable<Candidate>
+     */
+    private function spelledOut(array $hosts, Reading $reading): iterable
+    {
+        foreach ($hosts as $host) {
+            for ($i = self::SHORTEST_WORD; $i <= \strlen($host) - self::SHORTEST_WORD; ++$i) {
+                [$first, $second] = [substr($host, 0, $i), substr($host, $i)];
+                if (WordList::holds($this->words, $first) && WordList::holds($this->words, $second)) {
+                    yield new Candidate(FactKind::BusinessName, ucfirst($first).' '.ucfirst($second), (int) stripos($reading->text->text, $host), \strlen($host), self::GUESSED, Origin::Inferred);
+                    break;
                 }
             }
         }

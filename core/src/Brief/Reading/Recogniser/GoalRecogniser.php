@@ -16,6 +16,9 @@ use DunePocket\Catalogue\Cues;
 /** What the site must achieve. A goal needs a wish in its sentence: "the phone rings all day" is none. */
 final readonly class GoalRecogniser implements Recogniser
 {
+    /** Shown and told on the way to what is wanted: they come second in a sentence that names more. */
+    private const MEANS = ['reputation', 'information'];
+
     public function __construct(private Cues $cues, private Negation $negation)
     {
     }
@@ -45,7 +48,8 @@ final readonly class GoalRecogniser implements Recogniser
                 }
             }
             ksort($found);
-            foreach (array_values(array_unique($found)) as $order => $goal) {
+            $ordered = [...array_diff($found, self::MEANS), ...array_intersect($found, self::MEANS)];
+            foreach (array_values(array_unique($ordered)) as $order => $goal) {
                 yield new Candidate(
                     FactKind::Goal,
                     $goal,

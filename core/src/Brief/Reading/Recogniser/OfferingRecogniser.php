@@ -25,7 +25,7 @@ final readonly class OfferingRecogniser implements Recogniser
     private const SELF_DESCRIPTION = '/^\s*(?:an?\s(?:[\p{L}-]+\s){0,4}(?:service|business|company|firm|agency|practice)\b(?!s)|in (?-i:\p{Lu})\p{L}+\s*$)/iu';
     private const VERBS = ['hired' => 0.93, 'sure' => 0.92, 'labelled' => 0.9, 'colon' => 0.86, 'visitors' => 0.8, 'sure_third' => 0.88, 'there' => 0.7, 'possible' => 0.6];
     private const NO_LIST = '/\b(?:we|i|it|they|you|want|wants|need|needs|pages?|site|website|is|are|was|am|be|must|no|not|should|would|can|don[\'’]?t|please|found|mostly|mainly|everyone|everybody|else|per|max|thats|that|this|there|nor|feel|tone|open|thanks?|hello|hi|cheers|regards|based|miles?)\b|[:"“?]|@|\d{5}/iu';
-    private const STOP = '/(?:[.;!?]|\s[–—-]\s|,?\s(?:but|because|so|which|who|where|when|while|although|since|if|until|or anything|all of (?:it|them)|as long as|mostly for|mainly for|usually for|to (?:people|help|make|give|keep|let)|,\s*(?:we|i|it|they))\b|,?\sand\s(?:we|i|they|it|people|that|you|can|have|all|want|would|need)\b|,\s(?:we|i|all|mostly|mainly|usually|with)\b)/iu';
+    private const STOP = '/(?:[.;!?]|\s[–—-]\s|,?\s(?:but|because|so|which|who|where|when|while|although|since|if|until|or anything|all of (?:it|them)|as long as|mostly for|mainly for|usually for|to (?:people|help|make|give|keep|let)|,\s*(?:we|i|it|they))\b|,?\sand\s(?:on|in|at|every|once|twice|since|from)\s[^,.;]{0,25}\b(?:we|i)\b|,?\sand\s(?:we|i|they|it|people|that|you|can|have|all|want|would|need)\b|,\s(?:we|i|all|mostly|mainly|usually|with)\b)/iu';
 
     public function __construct(private Cues $cues, private Negation $negation, private PageKinds $pages)
     {
@@ -58,6 +58,7 @@ final readonly class OfferingRecogniser implements Recogniser
     private function bareList(Sentence $sentence): iterable
     {
         $text = rtrim($sentence->text, " \n.");
+        $text = $this->covered('/\s(?:mainly|mostly)(?=,)|\bbut also\b/iu', $text, ' ');
         if (1 === preg_match('/^\s*(?:mostly|mainly|usually)\s+/iu', $text, $m)) {
             $text = str_repeat(' ', \strlen($m[0])).substr($text, \strlen($m[0]));
         }
@@ -146,6 +147,9 @@ final readonly class OfferingRecogniser implements Recogniser
             $certainty = self::VERBS[$verb];
             $from = $offset + \strlen($words);
             if ($from <= $taken || (1 === preg_match('/\b(?:what|how|where|why)\s*$/iu', substr($text, 0, $offset)) && 1 !== preg_match('/^\s*(?::|is\b|are\b)/iu', substr($text, $from))) || $this->negation->covers($sentence, $offset)) {
+                continue;
+            }
+            if ('visitors' === $verb && 1 === preg_match('/^\s*(?:say|tell|ask|send|book|check|find out|ring|call|pay|order|read|fill|choose|leave|sign|see what|see when|contact|get in touch|reserve)\b/iu', substr($text, $from))) {
                 continue;
             }
             $rest = $this->untilStop(substr($text, $from));

@@ -25,6 +25,9 @@ final readonly class PageRecogniser implements Recogniser
     private const ADJECTIVES = 'separate|simple|dedicated|single|own|new|nice|good|extra|short|proper|little|clear|whole|different|decent|basic|quick|small|big|great|further|second|normal|plain';
     private const NO_NAME = '/^(?:pages?|obviously|really|maybe|perhaps|also|please|them|everything|us|me|web|this|that|the|each|every|which|one|first|same|front|single|two|three|four|five|six|seven|eight|nine|ten|few|many|most|all|other|another|more|these|those|whole|per|on|any|no|an?|its|their|our|my|your|extra|separate|own|facebook|instagram|google|last|next|\d+|it|long|current|old|existing|stock(?: .+)?|(?:.+ )?(?:\d+|two|three|four|five|six|seven|eight|nine|ten)|problem|idea|doubt|hurry|rush|pressure|need|point|more than)$/iu';
 
+    /** Not wanted, but nothing that a site could have. */
+    private const NO_THING = '/\b(?:fuss|lot|big|novel|long|mess|hard sell|posh|fancy|flashy|expensive|new|designer|agency|template|call|meeting|problem|website|site|logo|brochure|rush|thing|word|jargon|huge|massive|corporate|cheap)\b/iu';
+
     /** @param array<string, Feature> $features */
     public function __construct(private Cues $cues, private Negation $negation, private PageKinds $pages, private array $features)
     {
@@ -289,7 +292,7 @@ final readonly class PageRecogniser implements Recogniser
             foreach (Phrase::list($words) as [$part, $at]) {
                 $name = preg_split('/\s+(?:pages?|sections?|please|thanks|at all|for now|yet|or anything|as|because|since|either|on|we|nobody|then|so|in|of|just|it|needed|necessary|required|wanted|makes?|for|until|cos|coz|with)\b/iu', $part)[0] ?? $part;
                 $bare = $this->bare($name);
-                $saysPage = ('nor' === strtolower($m['no'][0]) && str_word_count($bare) <= 3) || 1 === preg_match('/^'.preg_quote($name, '/').'\s+(?:pages?|sections?)\b/iu', $part) && str_word_count($bare) <= 3 && 1 !== preg_match(self::NO_NAME, $bare);
+                $saysPage = (1 === preg_match('/(?:want|need|require)\b.*\ban?$/iu', $m['no'][0]) && str_word_count($bare) <= 2 && 1 !== preg_match(self::NO_THING, $bare)) || ('nor' === strtolower($m['no'][0]) && str_word_count($bare) <= 3) || 1 === preg_match('/^'.preg_quote($name, '/').'\s+(?:pages?|sections?)\b/iu', $part) && str_word_count($bare) <= 3 && 1 !== preg_match(self::NO_NAME, $bare);
                 if (null !== $this->pages->named($bare) || $saysPage) {
                     yield new Candidate(FactKind::PageRefusal, Phrase::title($bare), $sentence->start + (int) $m[0][1], $offset - (int) $m[0][1] + $at + \strlen($name), 0.95);
                 }

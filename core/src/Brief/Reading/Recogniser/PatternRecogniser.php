@@ -117,7 +117,7 @@ final readonly class PatternRecogniser implements Recogniser
 
                 return;
             case 'name':
-                $name = preg_replace('/^((?:\S+\s+){2,}\S+)\s+of\s+\p{Lu}\S+$/u', '$1', $trimmed) ?? $trimmed;
+                $name = preg_replace(['/^((?:\S+\s+){2,}\S+)\s+of\s+\p{Lu}\S+$/u', '/^(\S+\s+\S.*?)\s+(?:in|near|at)\s+\p{Lu}\S+(?:\s+\p{Lu}\S+)?$/u'], '$1', $trimmed) ?? $trimmed;
                 yield [Phrase::tidy($name), $lead, \strlen($name)];
 
                 return;
