@@ -7,6 +7,7 @@ namespace DunePocket\Brief\Reading;
 use DunePocket\Brief\Brief;
 use DunePocket\Brief\Fact;
 use DunePocket\Brief\FactKind;
+use DunePocket\Brief\Normal\Normaliser;
 use DunePocket\Brief\Source;
 use DunePocket\Brief\SourceKind;
 use DunePocket\Catalogue\Catalogue;
@@ -22,6 +23,7 @@ final readonly class BriefReader
     private Segmenter $segmenter;
     private SentenceSplitter $splitter;
     private Resolver $resolver;
+    private Normaliser $normaliser;
 
     /** @var list<Recogniser> */
     private array $recognisers;
@@ -35,6 +37,7 @@ final readonly class BriefReader
         $this->segmenter = new Segmenter($cues);
         $this->splitter = new SentenceSplitter();
         $this->resolver = new Resolver();
+        $this->normaliser = new Normaliser();
         $this->recognisers = [
             new Recogniser\TopicRecogniser($cues),
             new Recogniser\PatternRecogniser($cues),
@@ -68,6 +71,6 @@ final readonly class BriefReader
             $candidates = array_values(array_filter($candidates, static fn (Candidate $candidate): bool => \in_array($candidate->kind, self::ON_A_SITE, true)));
         }
 
-        return $this->resolver->resolve($source, $reading, $candidates, $nextNumber);
+        return array_map(fn (Fact $fact): Fact => $this->normaliser->normal($fact, $source->text), $this->resolver->resolve($source, $reading, $candidates, $nextNumber));
     }
 }
