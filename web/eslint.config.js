@@ -6,7 +6,7 @@ import typescript from 'typescript-eslint';
 export default typescript.config(
   { ignores: ['dist', 'src/api/schema.d.ts', 'test-results', 'playwright-report'] },
   js.configs.recommended,
-  { files: ['tools/**/*.mjs'], languageOptions: { globals: globals.node } },
+  { files: ['tools/**/*.mjs'], languageOptions: { globals: { ...globals.node, ...globals.browser } } },
   {
     files: ['**/*.{ts,tsx}'],
     extends: [...typescript.configs.strictTypeChecked],

@@ -45,7 +45,7 @@ test('the recording of a call is added: what it changes is seen first, and part 
   await expect(dialog.getByRole('region', { name: 'New' })).toContainText('1-9');
   const opposite = dialog.getByRole('region', { name: 'Says the opposite of what is known' });
   await expect(opposite).toContainText('Blog');
-  await expect(opposite).toContainText('What the client said later wins.');
+  await expect(opposite).toContainText('The client said this later; accepted, it wins.');
   await expect(opposite.getByRole('checkbox')).not.toBeChecked();
   await accessible(page);
   await expect(page.locator('.sheet')).not.toContainText('Moonlight picnics');

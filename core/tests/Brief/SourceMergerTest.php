@@ -46,7 +46,7 @@ final class SourceMergerTest extends TestCase
         self::assertSame(Effect::Changes, $proposals['page_count: 8']->effect);
         self::assertSame(['6'], array_map(static fn (Fact $fact): string => $fact->value, $proposals['page_count: 8']->instead));
         self::assertSame(Effect::Contradicts, $proposals['feature: blog']->effect);
-        self::assertSame('What the client said later wins.', $proposals['feature: blog']->rule);
+        self::assertSame('The client said this later; accepted, it wins.', $proposals['feature: blog']->rule);
         self::assertArrayNotHasKey('offering: Repairs', $proposals, 'Known already.');
     }
 

@@ -19,7 +19,7 @@ use DunePocket\Catalogue\PageKinds;
  */
 final readonly class SourceMerger
 {
-    private const LATER_WINS = 'What the client said later wins.';
+    private const LATER_WINS = 'The client said this later; accepted, it wins.';
     private const ENTERED = 'You entered the other yourself; accept this only if the client is right.';
     private const STATED_WINS = 'Said plainly, where the other was concluded from a hint.';
     private const OPPOSITES = [
@@ -104,8 +104,8 @@ final readonly class SourceMerger
     private function key(Fact $fact): string
     {
         $key = mb_strtolower(preg_replace('/^(?:the|our|an?)\s+|[^\p{L}\d]+(?:pages?)?$/iu', '', $fact->value) ?? $fact->value);
-        if (\in_array($fact->kind, [FactKind::ContactPhone], true)) {
-            return preg_replace('/\D/', '', $key) ?? $key;
+        if (FactKind::ContactPhone === $fact->kind) {
+            return $fact->detail('e164') ?? preg_replace('/\D/', '', $key) ?? $key;
         }
 
         return preg_replace('/(?<=\p{L}{3})s\b/u', '', $key) ?? $key;

@@ -17,4 +17,22 @@ final readonly class Reading
         public array $sentences,
     ) {
     }
+
+    /**
+     * The number of the sentence in which a stretch of the text lies whole; null when it is in none, or in two.
+     *
+     * @param int $start  in bytes from the start of the source
+     * @param int $length in bytes
+     */
+    public function sentenceAt(int $start, int $length): ?int
+    {
+        [$low, $high] = [0, \count($this->sentences) - 1];
+        while ($low < $high) {
+            $middle = intdiv($low + $high + 1, 2);
+            [$low, $high] = $this->sentences[$middle]->start <= $start ? [$middle, $high] : [$low, $middle - 1];
+        }
+        $sentence = $this->sentences[$low] ?? null;
+
+        return null !== $sentence && $sentence->start <= $start && $start + $length <= $sentence->start + \strlen($sentence->text) ? $low : null;
+    }
 }

@@ -60,39 +60,47 @@ final readonly class KindRecogniser implements Recogniser
         $best = null;
         $bestWeight = 0.0;
         $seen = [];
-        $patterns = array_values(array_filter(
-            [[$kind->names, self::STRONG], [$kind->words, 1.0]],
-            static fn (array $pattern): bool => null !== $pattern[0] && 1 === preg_match($pattern[0], $reading->text->text),
-        ));
-        foreach ([] === $patterns ? [] : $reading->sentences as $number => $sentence) {
-            if (!$sentence->isSpoken() && BlockKind::Signature !== $sentence->block->kind) {
+        foreach ($this->found($kind, $reading) as [$number, $word, $offset, $weight]) {
+            $sentence = $reading->sentences[$number];
+            $key = mb_strtolower($word);
+            $seen[$key] = ($seen[$key] ?? 0) + 1;
+            if ($seen[$key] > self::MOST_FROM_ONE_WORD) {
                 continue;
             }
-            foreach ($patterns as [$pattern, $weight]) {
-                preg_match_all((string) $pattern, $sentence->text, $matches, \PREG_OFFSET_CAPTURE);
-                foreach ($matches[0] as [$word, $offset]) {
-                    $key = mb_strtolower($word);
-                    $seen[$key] = ($seen[$key] ?? 0) + 1;
-                    if ($seen[$key] > self::MOST_FROM_ONE_WORD) {
-                        continue;
-                    }
-                    $here = $weight * $this->relevance($sentence, (int) $offset);
-                    if (self::STRONG === $here && $this->isNaming($sentence->text, (int) $offset)) {
-                        $here += self::NAMED;
-                    }
-                    if (self::STRONG === $here && ($number < 3 || 'business_kind' === $sentence->block->topic)) {
-                        $here += 'business_kind' === $sentence->block->topic ? self::ASKED : self::EARLY;
-                    }
-                    $score += $here;
-                    if ($here > $bestWeight) {
-                        $bestWeight = $here;
-                        $best = [$sentence->start + (int) $offset, \strlen($word)];
-                    }
-                }
+            $here = $weight * $this->relevance($sentence, $offset);
+            if (self::STRONG === $here && $this->isNaming($sentence->text, $offset)) {
+                $here += self::NAMED;
+            }
+            if (self::STRONG === $here && ($number < 3 || 'business_kind' === $sentence->block->topic)) {
+                $here += 'business_kind' === $sentence->block->topic ? self::ASKED : self::EARLY;
+            }
+            $score += $here;
+            if ($here > $bestWeight) {
+                $bestWeight = $here;
+                $best = [$sentence->start + $offset, \strlen($word)];
             }
         }
 
         return null === $best ? null : [$score, $best[0], $best[1], $bestWeight >= self::STRONG];
+    }
+
+    /** @return list<array{int, string, int, float}> number of the sentence, the word, its offset there in bytes, its weight; as they come in the text */
+    private function found(BusinessKind $kind, Reading $reading): array
+    {
+        $found = [];
+        foreach ([[$kind->names, self::STRONG], [$kind->words, 1.0]] as [$pattern, $weight]) {
+            preg_match_all($pattern ?? '/(*FAIL)/', $reading->text->text, $matches, \PREG_OFFSET_CAPTURE);
+            foreach ($matches[0] as [$word, $start]) {
+                $number = $reading->sentenceAt($start, \strlen($word));
+                $sentence = $reading->sentences[$number ?? -1] ?? null;
+                if (null !== $number && null !== $sentence && ($sentence->isSpoken() || BlockKind::Signature === $sentence->block->kind)) {
+                    $found[] = [$number, $word, $start - $sentence->start, $weight];
+                }
+            }
+        }
+        usort($found, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
+
+        return $found;
     }
 
     /** Whom they serve and which pages they want says little about what they are. */

@@ -50,10 +50,10 @@ final readonly class PatternRecogniser implements Recogniser
     /** @return iterable<Candidate> */
     private function matches(CuePattern $pattern, Sentence $sentence): iterable
     {
-        if (null !== $pattern->unless && 1 === preg_match($pattern->unless, $sentence->text)) {
+        preg_match_all($pattern->find, $sentence->text, $matches, \PREG_SET_ORDER | \PREG_OFFSET_CAPTURE);
+        if ([] === $matches || null !== $pattern->unless && 1 === preg_match($pattern->unless, $sentence->text)) {
             return;
         }
-        preg_match_all($pattern->find, $sentence->text, $matches, \PREG_SET_ORDER | \PREG_OFFSET_CAPTURE);
         foreach ($matches as $match) {
             [$words, $offset] = $match['value'] ?? ['', 0];
             if ('' === trim($words)) {
