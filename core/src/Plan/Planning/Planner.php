@@ -227,7 +227,7 @@ final readonly class Planner
         }
         $for = $this->catalogue->pageKinds()->get($draft->kind)->for;
 
-        return null !== $draft->subject ? Typography::sentence(\sprintf('Gives “%s” room to answer what %s want to know.', $draft->title, $profile->kind->customers)) : $for.'.';
+        return null !== $draft->subject ? Typography::sentence(\sprintf('Answers what %s want to know about %s.', $profile->kind->customers, Typography::low($draft->title))) : $for.'.';
     }
 
     private function picture(Profile $profile, int $turn): ?string
