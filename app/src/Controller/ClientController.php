@@ -8,6 +8,7 @@ use Doctrine\ORM\EntityManagerInterface;
 use DunePocket\App\Api\JsonBody;
 use DunePocket\App\Entity\Comment;
 use DunePocket\App\Entity\ReviewRound;
+use DunePocket\App\Link\WrongLinks;
 use DunePocket\App\Project\DrawingPresenter;
 use DunePocket\App\Review\ClientView;
 use DunePocket\App\Review\CommentBook;
@@ -36,7 +37,7 @@ final readonly class ClientController
         private CommentBook $book,
         private EntityManagerInterface $entities,
         private ClockInterface $clock,
-        private RateLimiterFactory $wrongLinkLimiter,
+        private WrongLinks $wrongLinks,
         private RateLimiterFactory $clientCommentLimiter,
     ) {
     }
@@ -45,7 +46,7 @@ final readonly class ClientController
     public function show(string $token, Request $request, ClientView $view): Response
     {
         $round = $this->round($token, $request);
-        $round->opened($this->clock->now());
+        $round->link()->open($this->clock->now());
         $this->entities->flush();
 
         return new JsonResponse($view->round($round, $this->desk->frozen($round)));
@@ -107,14 +108,6 @@ final readonly class ClientController
 
     private function round(string $token, Request $request): ReviewRound
     {
-        $round = $this->desk->byLink($token);
-        if (null !== $round) {
-            return $round;
-        }
-        if (!$this->wrongLinkLimiter->create($request->getClientIp())->consume()->isAccepted()) {
-            throw new TooManyRequestsHttpException(600, 'Too many wrong links. Wait ten minutes.');
-        }
-
-        throw new NotFoundHttpException();
+        return $this->desk->byLink($token) ?? $this->wrongLinks->refuse($request);
     }
 }

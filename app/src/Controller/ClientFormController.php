@@ -8,12 +8,12 @@ use Doctrine\ORM\EntityManagerInterface;
 use DunePocket\App\Api\JsonBody;
 use DunePocket\App\Entity\QuestionForm;
 use DunePocket\App\Form\FormDesk;
+use DunePocket\App\Link\WrongLinks;
 use DunePocket\Data\InvalidData;
 use Psr\Clock\ClockInterface;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
-use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use Symfony\Component\HttpKernel\Exception\TooManyRequestsHttpException;
 use Symfony\Component\RateLimiter\RateLimiterFactory;
 use Symfony\Component\Routing\Attribute\Route;
@@ -26,7 +26,7 @@ final readonly class ClientFormController
         private FormDesk $desk,
         private EntityManagerInterface $entities,
         private ClockInterface $clock,
-        private RateLimiterFactory $wrongLinkLimiter,
+        private WrongLinks $wrongLinks,
         private RateLimiterFactory $clientAnswerLimiter,
     ) {
     }
@@ -35,7 +35,7 @@ final readonly class ClientFormController
     public function show(string $token, Request $request): Response
     {
         $form = $this->form($token, $request);
-        $form->opened($this->clock->now());
+        $form->link()->open($this->clock->now());
         $this->entities->flush();
 
         return new JsonResponse($this->view($form));
@@ -98,14 +98,6 @@ final readonly class ClientFormController
 
     private function form(string $token, Request $request): QuestionForm
     {
-        $form = $this->desk->byLink($token);
-        if (null !== $form) {
-            return $form;
-        }
-        if (!$this->wrongLinkLimiter->create($request->getClientIp())->consume()->isAccepted()) {
-            throw new TooManyRequestsHttpException(600, 'Too many wrong links. Wait ten minutes.');
-        }
-
-        throw new NotFoundHttpException();
+        return $this->desk->byLink($token) ?? $this->wrongLinks->refuse($request);
     }
 }

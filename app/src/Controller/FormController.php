@@ -45,7 +45,7 @@ final readonly class FormController
     public function withdraw(ProjectRecord $project, int $number): Response
     {
         $form = $this->form($project, $number);
-        $form->withdraw();
+        $form->link()->withdraw();
         $this->entities->flush();
 
         return new JsonResponse($this->desk->present($form));

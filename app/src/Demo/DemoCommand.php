@@ -74,7 +74,7 @@ final class DemoCommand extends Command
         $project = $this->act($record, ['type' => 'plan']);
         $home = $project->plan->pages[0];
         [$first] = $this->desk->make($record);
-        $first->opened($this->clock->now());
+        $first->link()->open($this->clock->now());
         $done = new Comment($first, $home->id, $this->section($home, 'services-list'), Comment::CLIENT, 'Wenna', 'Can the sauna come first here? It is what people ask for.', $this->clock->now());
         $this->entities->persist($done);
         $this->entities->persist(new Comment($first, $home->id, $done->section(), Comment::DESIGNER, 'Maren Tolve', 'It has a page of its own now, and its prices stand on Home.', $this->clock->now(), $done));
@@ -89,7 +89,7 @@ final class DemoCommand extends Command
             }
         }
         [$second] = $this->desk->make($record);
-        $second->opened($this->clock->now());
+        $second->link()->open($this->clock->now());
         $this->entities->persist(new Comment($second, $home->id, $this->section($home, 'map-hours'), Comment::CLIENT, 'Wenna', 'The tide times have to stand here too, or people will come to an empty pool.', $this->clock->now()));
         $this->entities->flush();
     }

@@ -7,7 +7,7 @@ namespace DunePocket\App\Entity;
 use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
 
-/** Questions sent to the client behind a link of which only the hash is kept, with the answers as they come in. */
+/** Questions sent to the client with the answers as they come in. */
 #[ORM\Entity]
 #[ORM\Table(name: 'question_form')]
 #[ORM\UniqueConstraint(name: 'form_number', columns: ['project_id', 'number'])]
@@ -18,14 +18,8 @@ class QuestionForm
     #[ORM\Column(type: Types::INTEGER)]
     private ?int $id = null;
 
-    #[ORM\Column(type: Types::STRING, length: 64, unique: true, nullable: true)]
-    private ?string $tokenHash = null;
-
-    #[ORM\Column(type: Types::DATETIMETZ_IMMUTABLE, nullable: true)]
-    private ?\DateTimeImmutable $expiresAt = null;
-
-    #[ORM\Column(type: Types::DATETIMETZ_IMMUTABLE, nullable: true)]
-    private ?\DateTimeImmutable $openedAt = null;
+    #[ORM\Embedded(columnPrefix: false)]
+    private ClientLink $link;
 
     #[ORM\Column(type: Types::DATETIMETZ_IMMUTABLE, nullable: true)]
     private ?\DateTimeImmutable $sentAt = null;
@@ -60,6 +54,7 @@ class QuestionForm
         #[ORM\Column(type: Types::DATETIMETZ_IMMUTABLE)]
         private \DateTimeImmutable $madeAt,
     ) {
+        $this->link = new ClientLink();
     }
 
     public function id(): ?int
@@ -94,20 +89,9 @@ class QuestionForm
         return $this->answers;
     }
 
-    public function link(string $tokenHash, \DateTimeImmutable $until): void
+    public function link(): ClientLink
     {
-        $this->tokenHash = $tokenHash;
-        $this->expiresAt = $until;
-    }
-
-    public function withdraw(): void
-    {
-        $this->tokenHash = null;
-    }
-
-    public function isOpen(\DateTimeImmutable $now): bool
-    {
-        return null !== $this->tokenHash && (null === $this->expiresAt || $now < $this->expiresAt);
+        return $this->link;
     }
 
     public function asks(string $question): bool
@@ -142,11 +126,6 @@ class QuestionForm
         return $this->fileKind;
     }
 
-    public function opened(\DateTimeImmutable $now): void
-    {
-        $this->openedAt ??= $now;
-    }
-
     public function send(\DateTimeImmutable $now): void
     {
         $this->sentAt = $now;
@@ -157,11 +136,6 @@ class QuestionForm
         $this->takenAt = $now;
     }
 
-    public function openedAt(): ?\DateTimeImmutable
-    {
-        return $this->openedAt;
-    }
-
     public function sentAt(): ?\DateTimeImmutable
     {
         return $this->sentAt;
@@ -170,10 +144,5 @@ class QuestionForm
     public function takenAt(): ?\DateTimeImmutable
     {
         return $this->takenAt;
-    }
-
-    public function expiresAt(): ?\DateTimeImmutable
-    {
-        return $this->expiresAt;
     }
 }

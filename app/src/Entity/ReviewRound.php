@@ -7,7 +7,7 @@ namespace DunePocket\App\Entity;
 use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
 
-/** One frozen version sent to the client, opened by a link of which only the hash is kept. */
+/** One frozen version sent to the client. */
 #[ORM\Entity]
 #[ORM\Table(name: 'review_round')]
 #[ORM\UniqueConstraint(name: 'round_number', columns: ['project_id', 'number'])]
@@ -18,14 +18,8 @@ class ReviewRound
     #[ORM\Column(type: Types::INTEGER)]
     private ?int $id = null;
 
-    #[ORM\Column(type: Types::STRING, length: 64, unique: true, nullable: true)]
-    private ?string $tokenHash = null;
-
-    #[ORM\Column(type: Types::DATETIMETZ_IMMUTABLE, nullable: true)]
-    private ?\DateTimeImmutable $expiresAt = null;
-
-    #[ORM\Column(type: Types::DATETIMETZ_IMMUTABLE, nullable: true)]
-    private ?\DateTimeImmutable $openedAt = null;
+    #[ORM\Embedded(columnPrefix: false)]
+    private ClientLink $link;
 
     /** @param array<string, mixed> $snapshot the project file at that moment */
     public function __construct(
@@ -41,6 +35,7 @@ class ReviewRound
         #[ORM\Column(type: Types::DATETIMETZ_IMMUTABLE)]
         private \DateTimeImmutable $madeAt,
     ) {
+        $this->link = new ClientLink();
     }
 
     public function id(): ?int
@@ -74,34 +69,8 @@ class ReviewRound
         return $this->madeAt;
     }
 
-    public function expiresAt(): ?\DateTimeImmutable
+    public function link(): ClientLink
     {
-        return $this->expiresAt;
-    }
-
-    public function openedAt(): ?\DateTimeImmutable
-    {
-        return $this->openedAt;
-    }
-
-    public function link(string $tokenHash, \DateTimeImmutable $until): void
-    {
-        $this->tokenHash = $tokenHash;
-        $this->expiresAt = $until;
-    }
-
-    public function withdraw(): void
-    {
-        $this->tokenHash = null;
-    }
-
-    public function isOpen(\DateTimeImmutable $now): bool
-    {
-        return null !== $this->tokenHash && (null === $this->expiresAt || $now < $this->expiresAt);
-    }
-
-    public function opened(\DateTimeImmutable $now): void
-    {
-        $this->openedAt ??= $now;
+        return $this->link;
     }
 }

@@ -8,7 +8,7 @@ use Doctrine\DBAL\LockMode;
 use Doctrine\ORM\EntityManagerInterface;
 use DunePocket\App\Entity\ProjectRecord;
 use DunePocket\App\Entity\QuestionForm;
-use DunePocket\App\Review\LinkToken;
+use DunePocket\App\Link\LinkToken;
 use DunePocket\Brief\Source;
 use DunePocket\Brief\SourceKind;
 use DunePocket\Brief\Sources\SourceReader;
@@ -20,7 +20,6 @@ use Psr\Clock\ClockInterface;
 /** Makes forms for the client, gives out their links and takes the answers in. */
 final readonly class FormDesk
 {
-    private const DAYS = 30;
     private const MOST_QUESTIONS = 40;
     private const LONGEST_ANSWER = 20_000;
 
@@ -62,7 +61,7 @@ final readonly class FormDesk
             $numbers = array_map(static fn (QuestionForm $form): int => $form->number(), $this->forms($record));
             $form = new QuestionForm($record, max([0, ...$numbers]) + 1, $asked, $this->clock->now());
             $token = LinkToken::random();
-            $form->link(LinkToken::hash($token->secret), $this->clock->now()->modify('+'.self::DAYS.' days'));
+            $form->link()->renew($token, $this->clock->now());
             $this->entities->persist($form);
             $this->entities->flush();
 
@@ -72,9 +71,9 @@ final readonly class FormDesk
 
     public function byLink(string $secret): ?QuestionForm
     {
-        $form = $this->entities->getRepository(QuestionForm::class)->findOneBy(['tokenHash' => LinkToken::hash($secret)]);
+        $form = $this->entities->getRepository(QuestionForm::class)->findOneBy(['link.tokenHash' => LinkToken::hash($secret)]);
 
-        return null !== $form && $form->isOpen($this->clock->now()) ? $form : null;
+        return true === $form?->link()->isOpen($this->clock->now()) ? $form : null;
     }
 
     public function answer(QuestionForm $form, string $question, string $text): void
@@ -129,10 +128,10 @@ final readonly class FormDesk
             'answered' => \count(array_filter($form->answers(), static fn (string $answer): bool => '' !== trim($answer))),
             'file' => $form->fileName(),
             'madeAt' => $form->madeAt()->format(\DATE_ATOM),
-            'openedAt' => $form->openedAt()?->format(\DATE_ATOM),
+            'openedAt' => $form->link()->openedAt()?->format(\DATE_ATOM),
             'sentAt' => $form->sentAt()?->format(\DATE_ATOM),
             'takenAt' => $form->takenAt()?->format(\DATE_ATOM),
-            'open' => $form->isOpen($this->clock->now()),
+            'open' => $form->link()->isOpen($this->clock->now()),
             'link' => null === $secret ? null : '/f/'.$secret,
         ];
     }

@@ -26,7 +26,7 @@ final readonly class ClientView
             'project' => $project->name,
             'number' => $round->number(),
             'madeAt' => $round->madeAt()->format(\DATE_ATOM),
-            'expiresAt' => $round->expiresAt()?->format(\DATE_ATOM),
+            'expiresAt' => $round->link()->expiresAt()?->format(\DATE_ATOM),
             'designer' => $round->project()->owner()->name(),
             'pages' => array_map(fn (Page $page): array => [
                 'id' => $page->id,

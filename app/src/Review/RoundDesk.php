@@ -8,6 +8,7 @@ use Doctrine\DBAL\LockMode;
 use Doctrine\ORM\EntityManagerInterface;
 use DunePocket\App\Entity\ProjectRecord;
 use DunePocket\App\Entity\ReviewRound;
+use DunePocket\App\Link\LinkToken;
 use DunePocket\App\Project\ProjectStore;
 use DunePocket\Exchange\ProjectFileReader;
 use DunePocket\Exchange\ProjectFileWriter;
@@ -18,8 +19,6 @@ use Psr\Clock\ClockInterface;
 /** Makes rounds, gives out their links and takes them back. */
 final readonly class RoundDesk
 {
-    private const DAYS = 30;
-
     public function __construct(
         private EntityManagerInterface $entities,
         private ProjectStore $store,
@@ -60,10 +59,10 @@ final readonly class RoundDesk
     }
 
     /** Gives a round a new link; the old one stops working. */
-    public function link(ReviewRound $round, int $days = self::DAYS): string
+    public function link(ReviewRound $round): string
     {
         $token = LinkToken::random();
-        $round->link(LinkToken::hash($token->secret), $this->clock->now()->modify("+$days days"));
+        $round->link()->renew($token, $this->clock->now());
         $this->entities->flush();
 
         return $token->secret;
@@ -71,18 +70,15 @@ final readonly class RoundDesk
 
     public function withdraw(ReviewRound $round): void
     {
-        $round->withdraw();
+        $round->link()->withdraw();
         $this->entities->flush();
     }
 
     public function byLink(string $secret): ?ReviewRound
     {
-        $round = $this->entities->getRepository(ReviewRound::class)->findOneBy(['tokenHash' => LinkToken::hash($secret)]);
-        if (null === $round || !$round->isOpen($this->clock->now())) {
-            return null;
-        }
+        $round = $this->entities->getRepository(ReviewRound::class)->findOneBy(['link.tokenHash' => LinkToken::hash($secret)]);
 
-        return $round;
+        return true === $round?->link()->isOpen($this->clock->now()) ? $round : null;
     }
 
     /** The project as it was when the round was made. */
@@ -98,9 +94,9 @@ final readonly class RoundDesk
             'number' => $round->number(),
             'revision' => $round->revision(),
             'madeAt' => $round->madeAt()->format(\DATE_ATOM),
-            'expiresAt' => $round->expiresAt()?->format(\DATE_ATOM),
-            'openedAt' => $round->openedAt()?->format(\DATE_ATOM),
-            'open' => $round->isOpen($this->clock->now()),
+            'expiresAt' => $round->link()->expiresAt()?->format(\DATE_ATOM),
+            'openedAt' => $round->link()->openedAt()?->format(\DATE_ATOM),
+            'open' => $round->link()->isOpen($this->clock->now()),
             'link' => null === $secret ? null : '/r/'.$secret,
         ];
     }

@@ -6,7 +6,7 @@ namespace DunePocket\App\Tests\Api;
 
 use Doctrine\ORM\EntityManagerInterface;
 use DunePocket\App\Entity\ReviewRound;
-use DunePocket\App\Review\LinkToken;
+use DunePocket\App\Link\LinkToken;
 
 final class ReviewTest extends ApiTestCase
 {
@@ -46,8 +46,8 @@ final class ReviewTest extends ApiTestCase
         $token = $this->link($this->project());
         self::assertGreaterThanOrEqual(43, \strlen($token), '256 bits');
         $entities = self::service(EntityManagerInterface::class);
-        self::assertNotNull($entities->getRepository(ReviewRound::class)->findOneBy(['tokenHash' => LinkToken::hash($token)]));
-        self::assertNull($entities->getRepository(ReviewRound::class)->findOneBy(['tokenHash' => $token]));
+        self::assertNotNull($entities->getRepository(ReviewRound::class)->findOneBy(['link.tokenHash' => LinkToken::hash($token)]));
+        self::assertNull($entities->getRepository(ReviewRound::class)->findOneBy(['link.tokenHash' => $token]));
     }
 
     public function testAWithdrawnARenewedAndAnEndedLinkOpenNothing(): void
@@ -60,13 +60,16 @@ final class ReviewTest extends ApiTestCase
         self::assertSame(404, $this->answered());
         $this->call('GET', "/api/review/$second");
         self::assertSame(200, $this->answered());
-        $entities = self::service(EntityManagerInterface::class);
-        $round = $entities->getRepository(ReviewRound::class)->findOneBy(['number' => 1]);
-        self::assertNotNull($round);
-        $round->link(LinkToken::hash($second), new \DateTimeImmutable('-1 minute'));
-        $entities->flush();
-        $this->call('GET', "/api/review/$second");
-        self::assertSame(404, $this->answered());
+        $old = LinkToken::random();
+        foreach (['-29 days' => 200, '-31 days' => 404] as $made => $expected) {
+            $entities = self::service(EntityManagerInterface::class);
+            $round = $entities->getRepository(ReviewRound::class)->findOneBy(['number' => 1]);
+            self::assertNotNull($round);
+            $round->link()->renew($old, new \DateTimeImmutable($made));
+            $entities->flush();
+            $this->call('GET', "/api/review/$old->secret");
+            self::assertSame($expected, $this->answered(), "a link made $made");
+        }
         $third = substr($this->call('POST', "/api/projects/$id/rounds/1/link")->string('link'), 3);
         $this->call('POST', "/api/projects/$id/rounds/1/withdraw");
         $this->call('GET', "/api/review/$third");

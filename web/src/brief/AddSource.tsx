@@ -1,9 +1,10 @@
 import { useMutation } from '@tanstack/react-query';
-import { Alert, Button, Form, Input, Modal, Upload } from 'antd';
+import { Button, Modal } from 'antd';
 import { useState } from 'react';
-import { api, said, type Schemas, unwrap } from '../api/client';
-import { READABLE, READABLE_IN_WORDS, toBase64 } from '../api/files';
+import { api, type Schemas, unwrap } from '../api/client';
+import { toBase64 } from '../api/files';
 import { useWorkbench } from '../project/context';
+import { type Incoming, isEmpty, SourceInput } from '../shared/SourceInput';
 import { Proposals } from './Proposals';
 
 type Preview = Schemas['SourcePreview'];
@@ -18,17 +19,19 @@ interface Props {
 /** One more source: first what it would change, then what the designer accepts of it. */
 export function AddSource({ given, onClose, onAdded }: Props) {
   const { project, act } = useWorkbench();
-  const [title, setTitle] = useState(given?.title ?? '');
-  const [text, setText] = useState(given?.text ?? '');
-  const [file, setFile] = useState<File | null>(null);
+  const [incoming, setIncoming] = useState<Incoming>({
+    text: given?.text ?? '',
+    file: null,
+    name: given?.title ?? '',
+  });
   const [accepted, setAccepted] = useState<string[]>([]);
   const read = useMutation({
-    mutationFn: async (): Promise<Preview> =>
+    mutationFn: async ({ text, file, name }: Incoming): Promise<Preview> =>
       unwrap(
         api.POST('/api/projects/{project}/sources', {
           params: { path: { project: project.id } },
           body: {
-            title: title.trim() || (file?.name ?? 'More from the client'),
+            title: name.trim() || (file?.name ?? 'More from the client'),
             ...(file ? { file: await toBase64(file) } : { text }),
           },
         }),
@@ -73,8 +76,8 @@ export function AddSource({ given, onClose, onAdded }: Props) {
                 key="yes"
                 type="primary"
                 loading={read.isPending}
-                disabled={!file && text.trim() === ''}
-                onClick={() => read.mutate()}
+                disabled={isEmpty(incoming)}
+                onClick={() => read.mutate(incoming)}
               >
                 See what it changes
               </Button>,
@@ -84,41 +87,15 @@ export function AddSource({ given, onClose, onAdded }: Props) {
       {preview ? (
         <Proposals proposals={preview.proposals} accepted={accepted} onAccept={setAccepted} />
       ) : (
-        <Form layout="vertical">
-          {read.error && <Alert type="error" title={said(read.error)} role="alert" />}
-          <Form.Item label="What came in" htmlFor="source-text">
-            <Input.TextArea
-              id="source-text"
-              autoFocus
-              rows={10}
-              value={file ? '' : text}
-              disabled={file !== null}
-              placeholder="Paste the next e-mail, or the notes of a call."
-              onChange={(event) => setText(event.target.value)}
-            />
-          </Form.Item>
-          <Upload.Dragger
-            className="drop"
-            accept={READABLE}
-            maxCount={1}
-            fileList={file ? [{ uid: '1', name: file.name, status: 'done' }] : []}
-            beforeUpload={(dropped) => {
-              setFile(dropped);
-              return false;
-            }}
-            onRemove={() => setFile(null)}
-          >
-            Or drop a file here: {READABLE_IN_WORDS}
-          </Upload.Dragger>
-          <Form.Item label="Call it" htmlFor="source-title" extra="Left empty, it takes the file’s name.">
-            <Input
-              id="source-title"
-              value={title}
-              maxLength={120}
-              onChange={(event) => setTitle(event.target.value)}
-            />
-          </Form.Item>
-        </Form>
+        <SourceInput
+          value={incoming}
+          onChange={setIncoming}
+          error={read.error}
+          label="What came in"
+          placeholder="Paste the next e-mail, or the notes of a call."
+          nameLabel="Call it"
+          nameHint="Left empty, it takes the file’s name."
+        />
       )}
     </Modal>
   );

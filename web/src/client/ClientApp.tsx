@@ -1,7 +1,8 @@
 import { useCallback, useEffect, useState } from 'react';
-import { api, type Comment, Problem, said, type Schemas, unwrap } from '../api/client';
+import { api, type Comment, said, type Schemas, unwrap } from '../api/client';
 import { ClientPage } from './ClientPage';
 import { ClientStrips } from './ClientStrips';
+import { ClientTrouble } from './ClientTrouble';
 
 type Round = Schemas['ClientRound'];
 
@@ -58,26 +59,7 @@ export function ClientApp({ token }: { token: string }) {
     );
   };
 
-  if (!round) {
-    if (!trouble)
-      return (
-        <p className="client-wait" role="status">
-          Loading…
-        </p>
-      );
-    const gone = trouble instanceof Problem && trouble.status === 404;
-    return (
-      <main className="client-trouble">
-        <h1>{gone ? 'This link does not open anything' : 'Not available just now'}</h1>
-        <p>
-          {gone
-            ? 'It may have ended, been withdrawn, or lost a few letters on its way. Ask your designer for a new one.'
-            : said(trouble)}
-        </p>
-        {!gone && <button onClick={() => void load()}>Try again</button>}
-      </main>
-    );
-  }
+  if (!round) return <ClientTrouble trouble={trouble} onAgain={() => void load()} />;
   const shown = round.pages.find((one) => one.id === page);
   return (
     <div className="client">

@@ -1,6 +1,7 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
-import { api, Problem, said, type Schemas, unwrap } from '../api/client';
+import { api, said, type Schemas, unwrap } from '../api/client';
 import { READABLE, toBase64 } from '../api/files';
+import { ClientTrouble } from './ClientTrouble';
 
 type Form = Schemas['ClientForm'];
 
@@ -95,26 +96,7 @@ export function ClientForm({ token }: { token: string }) {
     }
   };
 
-  if (!form) {
-    if (!trouble)
-      return (
-        <p className="client-wait" role="status">
-          Loading…
-        </p>
-      );
-    const gone = trouble instanceof Problem && trouble.status === 404;
-    return (
-      <main className="client-trouble">
-        <h1>{gone ? 'This link does not open anything' : 'Not available just now'}</h1>
-        <p>
-          {gone
-            ? 'It may have ended, been withdrawn, or lost a few letters on its way. Ask your designer for a new one.'
-            : said(trouble)}
-        </p>
-        {!gone && <button onClick={() => void load()}>Try again</button>}
-      </main>
-    );
-  }
+  if (!form) return <ClientTrouble trouble={trouble} onAgain={() => void load()} />;
   return (
     <div className="client client-form">
       <header>

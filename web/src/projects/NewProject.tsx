@@ -1,24 +1,23 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { Alert, Button, Form, Input, Modal, Upload } from 'antd';
+import { Button, Modal } from 'antd';
 import { useState } from 'react';
 import { useNavigate } from 'react-router-dom';
-import { api, said, unwrap } from '../api/client';
-import { READABLE, READABLE_IN_WORDS, toBase64 } from '../api/files';
+import { api, unwrap } from '../api/client';
+import { type Incoming, isEmpty, SourceInput } from '../shared/SourceInput';
+import { toBase64 } from '../api/files';
 
 export function NewProject({ onClose }: { onClose: () => void }) {
-  const [brief, setBrief] = useState('');
-  const [file, setFile] = useState<File | null>(null);
-  const [name, setName] = useState('');
+  const [brief, setBrief] = useState<Incoming>({ text: '', file: null, name: '' });
   const navigate = useNavigate();
   const queries = useQueryClient();
   const make = useMutation({
-    mutationFn: async () =>
+    mutationFn: async ({ text, file, name }: Incoming) =>
       unwrap(
         api.POST('/api/projects', {
           body: {
             name,
             title: file?.name ?? 'Brief',
-            ...(file ? { file: await toBase64(file) } : { brief }),
+            ...(file ? { file: await toBase64(file) } : { brief: text }),
           },
         }),
       ),
@@ -41,47 +40,22 @@ export function NewProject({ onClose }: { onClose: () => void }) {
           key="yes"
           type="primary"
           loading={make.isPending}
-          disabled={!file && brief.trim() === ''}
-          onClick={() => make.mutate()}
+          disabled={isEmpty(brief)}
+          onClick={() => make.mutate(brief)}
         >
           Read the brief
         </Button>,
       ]}
     >
-      <Form layout="vertical">
-        {make.error && <Alert type="error" title={said(make.error)} role="alert" />}
-        <Form.Item label="What the client wrote" htmlFor="brief">
-          <Input.TextArea
-            id="brief"
-            autoFocus
-            rows={11}
-            value={file ? '' : brief}
-            disabled={file !== null}
-            placeholder="Paste the e-mail, the notes or the questionnaire just as it came."
-            onChange={(event) => setBrief(event.target.value)}
-          />
-        </Form.Item>
-        <Upload.Dragger
-          className="drop"
-          accept={READABLE}
-          maxCount={1}
-          fileList={file ? [{ uid: '1', name: file.name, status: 'done' }] : []}
-          beforeUpload={(dropped) => {
-            setFile(dropped);
-            return false;
-          }}
-          onRemove={() => setFile(null)}
-        >
-          Or drop a file here: {READABLE_IN_WORDS}
-        </Upload.Dragger>
-        <Form.Item
-          label="Project name"
-          htmlFor="name"
-          extra="Left empty, it takes the name found in the brief."
-        >
-          <Input id="name" value={name} maxLength={120} onChange={(event) => setName(event.target.value)} />
-        </Form.Item>
-      </Form>
+      <SourceInput
+        value={brief}
+        onChange={setBrief}
+        error={make.error}
+        label="What the client wrote"
+        placeholder="Paste the e-mail, the notes or the questionnaire just as it came."
+        nameLabel="Project name"
+        nameHint="Left empty, it takes the name found in the brief."
+      />
     </Modal>
   );
 }

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace DunePocket\App\Review;
+namespace DunePocket\App\Link;
 
 /** The secret in a client's link: 256 random bits; only their hash is stored. */
 final readonly class LinkToken
