@@ -7,6 +7,9 @@ namespace DunePocket\Brief\Reading;
 /** Small tidying of words lifted out of a sentence. */
 final class Phrase
 {
+    /** Stands for a space inside words that belong together, while an enumeration is split. */
+    private const BOUND = "\x01";
+
     public static function tidy(string $text): string
     {
         $text = preg_replace('/\s+/u', ' ', $text) ?? $text;
@@ -42,6 +45,7 @@ final class Phrase
     private static function enumeration(string $text, int $start): array
     {
         $parts = [];
+        $text = preg_replace_callback('/\b(?:before and after|dos and don[\'’]?ts|terms and conditions|bed and breakfast)\b/iu', static fn (array $m): string => strtr($m[0], ' ', self::BOUND), $text) ?? $text;
         $byComma = self::split('/\s*(?:[,\n]|\s\/\s|\s\+\s)\s*(?![^(]*\))/u', $text, $start);
         foreach ($byComma as $i => [$part, $offset]) {
             $last = $i === \count($byComma) - 1;
@@ -55,7 +59,7 @@ final class Phrase
             foreach ($pieces as [$piece, $at]) {
                 $bare = preg_replace('/^(?:(?:and|or|plus|also|then)(?:\s+|$)|of course,?\s+)+/iu', '', $piece) ?? $piece;
                 if ('' !== trim($bare)) {
-                    $parts[] = [rtrim($bare), $at + \strlen($piece) - \strlen($bare)];
+                    $parts[] = [rtrim(strtr($bare, self::BOUND, ' ')), $at + \strlen($piece) - \strlen($bare)];
                 }
             }
         }

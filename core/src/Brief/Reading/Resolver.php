@@ -119,7 +119,7 @@ final class Resolver
     }
 
     /**
-     * A refusal wins over a request of the same name, unless the request was made later and surer.
+     * A refusal wins over a request of the same name, unless the request came in a later message.
      *
      * @param array<string, list<Candidate>> $settled
      *
@@ -130,7 +130,7 @@ final class Resolver
         $refused = [];
         foreach ($settled['page_refusal'] ?? [] as $i => $refusal) {
             $overlaps = array_filter(\array_slice($settled['page_refusal'], 0, $i), fn (Candidate $c): bool => $this->overlap($c, $refusal));
-            if ([] === $overlaps) {
+            if ([] === $overlaps && !$this->isTakenBack($refusal, [...$settled['feature'] ?? [], ...$settled['page_request'] ?? []])) {
                 $refused[] = $refusal;
             }
         }
@@ -143,6 +143,19 @@ final class Resolver
         return $settled;
     }
 
+    /** @param list<Candidate> $wishes */
+    private function isTakenBack(Candidate $refusal, array $wishes): bool
+    {
+        foreach ($wishes as $wish) {
+            $same = $this->key($wish->value) === $this->key($refusal->value) || $wish->value === ($refusal->detail['feature'] ?? null);
+            if ($same && $this->age($wish) < $this->age($refusal)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /**
      * Prices said of an offering elsewhere join it; an offering that is part of a longer one is no other offering.
      *
@@ -153,7 +166,11 @@ final class Resolver
     private function offerings(array $settled): array
     {
         $merged = [];
+        $places = $settled['area_served'] ?? [];
         foreach ($this->listedFirst($settled['offering'] ?? []) as $candidate) {
+            if ([] !== array_filter($places, fn (Candidate $place): bool => $this->overlap($place, $candidate))) {
+                continue;
+            }
             $key = $this->key($candidate->value);
             foreach ($merged as $i => $known) {
                 $other = $this->key($known->value);

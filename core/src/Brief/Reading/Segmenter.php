@@ -25,6 +25,7 @@ final class Segmenter
     private const SHORT_ANSWER = 11;
     private const LABEL_WORDS = 3;
     private const LABEL_INSIDE = '/(?<=[.!?]\s|\n)(?<label>\p{Lu}[\p{L}\s\/&\'’-]{2,40}?)(?::| =)\s+(?<answer>\S.*?(?:[.!?](?=\s)|$))/us';
+    private const SENTENCE = '/^(?-i:\p{Lu})(?=.*\b(?:we|i|it|they|you|is|are|was|has|have|should|must|would)\b)/iu';
     private const LIST_LINES = 3;
     private const LIST_LINE_LENGTH = 64;
     private const YES = '/^(?:(?:oh|er|um|well|so)[,.]?\s+)*(?:yes|yeah|yep|yup|absolutely|definitely|of course|exactly|that[\'’]?s (?:right|it)|sure|spot on|bang on|that[\'’]?s the one|you got it|fine|okay|ok|lovely|great|correct|please do|right|perfect|sounds (?:good|right))\b/iu';
@@ -329,7 +330,7 @@ final class Segmenter
             return;
         }
         if ('' === $this->paragraph) {
-            if ($afterBlank && $this->listUnderLabel()) {
+            if ($this->afterList() && ($afterBlank && $this->topicIsLabel || 1 === preg_match(self::SENTENCE, $text))) {
                 $this->forget();
             }
             $this->paragraphStart = $start;
@@ -339,12 +340,12 @@ final class Segmenter
         }
     }
 
-    /** "Pages:", a list, an empty line: what comes then stands on its own again. */
-    private function listUnderLabel(): bool
+    /** "Pages:", a list: a sentence after it, or anything after an empty line, stands on its own again. */
+    private function afterList(): bool
     {
         $last = $this->blocks[\count($this->blocks) - 1] ?? null;
 
-        return $this->topicIsLabel && BlockKind::Item === $last?->kind;
+        return BlockKind::Item === $last?->kind;
     }
 
     /** "| Pages | Home, Prices |": the first cell asks, the second answers. */

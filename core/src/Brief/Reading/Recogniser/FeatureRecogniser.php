@@ -20,6 +20,9 @@ final readonly class FeatureRecogniser implements Recogniser
     /** Notes without a verb, "Map of where to drop food off", list what is wished for. */
     private const WHOLE_SENTENCE = '/\b(?:we|i|it|they|he|she|you|is|are|was|were|has|have|had|do|does|did)\b/iu';
 
+    /** A refusal in more words than this is called by the feature's name. */
+    private const LONG = 3;
+
     public function __construct(private Cues $cues, private Negation $negation)
     {
     }
@@ -40,7 +43,7 @@ final readonly class FeatureRecogniser implements Recogniser
                 }
                 [$words, $offset] = $this->refusedOrFirst($sentence, $matches[0]);
                 if ('page_refusal' === $topic || $this->negation->covers($sentence, $offset)) {
-                    yield new Candidate(FactKind::PageRefusal, Phrase::title($words), $sentence->start + $offset, \strlen($words), 0.93, detail: ['feature' => $feature]);
+                    yield new Candidate(FactKind::PageRefusal, Phrase::title(str_word_count($words) > self::LONG ? strtr($feature, '-', ' ') : $words), $sentence->start + $offset, \strlen($words), 0.93, detail: ['feature' => $feature]);
                 } elseif ($wished || ('page_request' === $topic && 1 === preg_match('/\bwith (?:an?|the|our)?\s*$/iu', substr($sentence->text, 0, $offset)))) {
                     yield new Candidate(FactKind::Feature, $feature, $sentence->start + $offset, \strlen($words), $asked ? 0.95 : 0.85, detail: ['wording' => Phrase::tidy($words)]);
                 }

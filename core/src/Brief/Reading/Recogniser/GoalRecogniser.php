@@ -31,7 +31,7 @@ final readonly class GoalRecogniser implements Recogniser
             if (!$sentence->isSpoken() || BlockKind::Heading === $sentence->block->kind || (null !== $sentence->block->topic && !$asked && !\in_array($sentence->block->topic, ['business_kind', 'feature'], true))) {
                 continue;
             }
-            if (!$asked && 1 !== preg_match($this->cues->wanting, $sentence->text, $wish)) {
+            if (!$asked && 'feature' !== $sentence->block->topic && 1 !== preg_match($this->cues->wanting, $sentence->text)) {
                 continue;
             }
             $certainty = $second ? 0.7 : ($asked ? 0.95 : (1 === preg_match($this->cues->emphasis, $sentence->text) ? 0.93 : 0.75));

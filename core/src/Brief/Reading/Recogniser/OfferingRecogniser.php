@@ -24,7 +24,7 @@ final readonly class OfferingRecogniser implements Recogniser
     /** "…, a mobile mechanic service in Swindon" says what they are; "in Totnes" says where. */
     private const SELF_DESCRIPTION = '/^\s*(?:an?\s(?:[\p{L}-]+\s){0,4}(?:service|business|company|firm|agency|practice)\b(?!s)|in (?-i:\p{Lu})\p{L}+\s*$)/iu';
     private const VERBS = ['hired' => 0.93, 'sure' => 0.92, 'labelled' => 0.9, 'colon' => 0.86, 'visitors' => 0.8, 'sure_third' => 0.88, 'there' => 0.7, 'possible' => 0.6];
-    private const NO_LIST = '/\b(?:we|i|it|they|you|want|wants|need|needs|pages?|site|website|is|are|was|am|be|must|no|not|should|would|can|don[\'’]?t|please|found|mostly|mainly|everyone|everybody|else|per|max|thats|that|this|there|nor|feel|tone|open|thanks?|hello|hi|cheers|regards|based|miles?)\b|[:"“?]|@|\d{5}/iu';
+    private const NO_LIST = '/\b(?:we|i|it|they|you|want|wants|need|needs|pages?|site|website|is|are|was|am|be|must|no|not|should|would|can|don[\'’]?t|please|found|mostly|mainly|everyone|everybody|else|per|max|thats|that|this|there|nor|feel|tone|open(?! (?:studio|mic|day|air|water|evening|access))|thanks?|hello|hi|cheers|regards|based|miles?)\b|[:"“?]|@|\d{5}/iu';
     private const STOP = '/(?:[.;!?]|\s[–—-]\s|,?\s(?:but|because|so|which|who|where|when|while|although|since|if|until|or anything|all of (?:it|them)|as long as|mostly for|mainly for|usually for|to (?:people|help|make|give|keep|let)|,\s*(?:we|i|it|they))\b|,?\sand\s(?:on|in|at|every|once|twice|since|from)\s[^,.;]{0,25}\b(?:we|i)\b|,?\sand\s(?:we|i|they|it|people|that|you|can|have|all|want|would|need)\b|,\s(?:we|i|all|mostly|mainly|usually|with)\b)/iu';
 
     public function __construct(private Cues $cues, private Negation $negation, private PageKinds $pages)
@@ -249,7 +249,7 @@ final readonly class OfferingRecogniser implements Recogniser
         }
         if (1 === preg_match($this->cues->money, $text, $m)) {
             $detail['price'] = Phrase::tidy($m[0]);
-            $name = preg_replace('/\s+(?:at|for|from|is|are|costs?)(?:\s+(?:an?\s+)?\p{L}+)?\s*$/iu', '', preg_replace($this->cues->money, '', $name) ?? $name) ?? $name;
+            $name = preg_replace('/\s+(?:at|for|from|is|are|costs?|starts?)(?:\s+(?:an?\s+)?\p{L}+)?\s*$/iu', '', preg_replace($this->cues->money, '', $name) ?? $name) ?? $name;
             if (($detail['description'] ?? null) === $detail['price']) {
                 unset($detail['description']);
             }

@@ -157,10 +157,16 @@ final readonly class PageRecogniser implements Recogniser
                 }
             }
         }
-        preg_match_all('/\b(?:a|one|another|separate|the)?(?<!own )(?<!each )\s*\bpage\s+(?:for|about|on|with|explaining|listing|showing|where)\s+(?<name>[^.,;!?\n(]{3,60}?)(?=\s*(?:[.,;!?\n(]|$|\sso\b|\swhich\b|\sbecause\b|\sbut\b|\sand (?:we|a|one|i|another|maybe|then)\b|\swith\b|\sthat\b))/iu', $text, $matches, \PREG_SET_ORDER | \PREG_OFFSET_CAPTURE);
+        preg_match_all('/\b(?:a|one|another|separate|the)?(?<!own )(?<!each )\s*\bpage\s+(?:(?:is|would be|will be|will do)\s+(?:plenty\s+|enough\s+|fine\s+)?)?(?:for|about|on|with|explaining|listing|showing|where)\s+(?<name>[^.,;!?\n(]{2,60}?)(?=\s*(?:[.,;!?\n(+]|$|\sso\b|\swhich\b|\sbecause\b|\sbut\b|\sand (?:we|a|one|i|another|maybe|then)\b|\swith\b|\sthat\b))/iu', $text, $matches, \PREG_SET_ORDER | \PREG_OFFSET_CAPTURE);
         foreach ($matches as $m) {
             [$name, $offset] = [$m['name'][0], (int) $m['name'][1]];
-            if ($this->negation->covers($sentence, (int) $m[0][1]) || 1 === preg_match('/^(?:google|facebook|it|that|this|now|us|me|you)\b/iu', $name)) {
+            if ($this->negation->covers($sentence, (int) $m[0][1]) || 1 === preg_match('/^(?:google|facebook|it|that|this|now|you|(?:us|me)\b.)\b/iu', $name)) {
+                continue;
+            }
+            if (1 === preg_match('/^(?:us|me)$/iu', $name)) {
+                if (1 === preg_match('/\babout\s+$/iu', substr($text, 0, $offset), $about)) {
+                    yield from $this->request($about[0].$name, $sentence->start + $offset - \strlen($about[0]), '', 0.93);
+                }
                 continue;
             }
             if (1 === preg_match('/^(?:each|every)(?: of)?\s+(?:the |our |my )?(.+)$/iu', $name, $each)) {
@@ -357,7 +363,7 @@ final readonly class PageRecogniser implements Recogniser
     private function each(string $noun, int $start, int $length): Candidate
     {
         $noun = Phrase::withoutArticle(Phrase::tidy($noun));
-        $noun = preg_replace('/\s+(?:(?:that |which )?(?:we|i|you|they)|that|which|in|on|please|too|as well|should|would|with|so|because)\b.*$/iu', '', $noun) ?? $noun;
+        $noun = preg_replace('/\s+(?:(?:that |which )?(?:we|i|you|they)|that|which|in|on|is|are|has|have|gets?|to|please|too|as well|should|would|with|so|because)\b.*$/iu', '', $noun) ?? $noun;
 
         return new Candidate(FactKind::PageRequest, 'A page for each '.preg_replace('/^(?:one|single|two|three|four|five|six|seven|eight|\d+)\s+(?:of )?/iu', '', $noun), $start, $length, 0.93, detail: ['each' => mb_strtolower($noun)]);
     }
