@@ -46,7 +46,7 @@ final class Phrase
     {
         $parts = [];
         $text = preg_replace_callback('/\b(?:before and after|dos and don[\'’]?ts|terms and conditions|bed and breakfast)\b/iu', static fn (array $m): string => strtr($m[0], ' ', self::BOUND), $text) ?? $text;
-        $byComma = self::split('/\s*(?:[,\n]|\s\/\s|\s\+\s)\s*(?![^(]*\))/u', $text, $start);
+        $byComma = self::split('/\s*(?:[,\n]|\s\/\s|\s\+\s|\sand also\s)\s*(?![^(]*\))/u', $text, $start);
         foreach ($byComma as $i => [$part, $offset]) {
             $last = $i === \count($byComma) - 1;
             $endsList = $i > 0 && 1 === preg_match('/^(?:and|plus|as well as|also)\b/iu', $byComma[$i + 1][0] ?? '');

@@ -219,7 +219,7 @@ final readonly class PageRecogniser implements Recogniser
         if (1 !== preg_match('/\bpages?\b/iu', $sentence->text)) {
             return;
         }
-        preg_match_all('/\bone\s+(?:on|about|for|with|saying|explaining|listing|showing)\s+(?<name>[^.,;!?\n(]{3,50}?)(?=\s*(?:[.,;!?\n(]|$|\sand one\b))/iu', $sentence->text, $matches, \PREG_SET_ORDER | \PREG_OFFSET_CAPTURE);
+        preg_match_all('/\bone\s+(?|(?<name>about us)\b|(?:on|about|for|with|saying|explaining|listing|showing)\s+(?<name>[^.,;!?\n(]{3,50}?)(?=\s*(?:[.,;!?\n(]|$|\sand one\b)))/iu', $sentence->text, $matches, \PREG_SET_ORDER | \PREG_OFFSET_CAPTURE);
         foreach ($matches as $m) {
             yield from $this->request($m['name'][0], $sentence->start + (int) $m['name'][1], '', 0.9);
         }
@@ -292,15 +292,16 @@ final readonly class PageRecogniser implements Recogniser
         if (1 === preg_match('/(?:^|[,;]\s*|\band\s+)(?:the\s+|our\s+)?(?<name>[\p{L}\'’]+(?: [\p{L}\'’]+)?) (?:is|are|was|should|need|needs|does|do)(?: not|n[\'’]t) (?:to be |be )?(?:required|needed|wanted|published|shown|included|listed|necessary|go on)\b/iu', $sentence->text, $m, \PREG_OFFSET_CAPTURE) && null !== $this->pages->named($m['name'][0])) {
             yield new Candidate(FactKind::PageRefusal, Phrase::title($m['name'][0]), $sentence->start + (int) $m['name'][1], \strlen($m['name'][0]), 0.93);
         }
-        preg_match_all('/\b(?<no>no|(?<=page |pages |site |website )without(?: an?| any)?|(?:don[\'’]?t|do not|dont|won[\'’]?t|doesn[\'’]?t) (?:want|need|require|have|do)(?: or need| or want)?(?: an?| any| the| to have an?| a separate)?|(?:skip|drop|lose|ditch|scrap|forget|bin|kill|left out|leaves? out|can[\'’]?t use|cannot use|leave (?:out|off)|get rid of)(?: the| an?| our)?|not(?: an?| another)|nor(?: an?)?|rather not have(?: an?)?)\s+(?=(?<name>[\p{L}&\'’\/ -]{3,40}))/iu', $sentence->text, $matches, \PREG_SET_ORDER | \PREG_OFFSET_CAPTURE);
+        preg_match_all('/\b(?<no>no|(?<=page |pages |site |website )without(?: an?| any)?|(?:don[\'’]?t|do not|dont|won[\'’]?t|doesn[\'’]?t) (?:want|need|require|have|do)(?: or need| or want)?(?: an?| any| the| to have an?| a separate)?|not (?:necessary|needed|required) to have(?: an?| any)?|no need (?:for|of|to have)(?: an?| any)?|(?:skip|drop|lose|ditch|scrap|forget|bin|kill|left out|leaves? out|can[\'’]?t use|cannot use|leave (?:out|off)|get rid of)(?: the| an?| our)?|not(?: an?| another)|nor(?: an?)?|rather not have(?: an?)?)\s+(?=(?<name>[\p{L}&\'’\/ -]{3,40}))/iu', $sentence->text, $matches, \PREG_SET_ORDER | \PREG_OFFSET_CAPTURE);
         foreach ($matches as $m) {
             [$words, $offset] = [$m['name'][0], (int) $m['name'][1]];
-            foreach (Phrase::list($words) as [$part, $at]) {
+            foreach (Phrase::list($words) as $i => [$part, $at]) {
                 $name = preg_split('/\s+(?:pages?|sections?|please|thanks|at all|for now|yet|or anything|as|because|since|either|on|we|nobody|then|so|in|of|just|it|needed|necessary|required|wanted|makes?|for|until|cos|coz|with)\b/iu', $part)[0] ?? $part;
                 $bare = $this->bare($name);
                 $saysPage = (1 === preg_match('/(?:want|need|require)\b.*\ban?$/iu', $m['no'][0]) && str_word_count($bare) <= 2 && 1 !== preg_match(self::NO_THING, $bare)) || ('nor' === strtolower($m['no'][0]) && str_word_count($bare) <= 3) || 1 === preg_match('/^'.preg_quote($name, '/').'\s+(?:pages?|sections?)\b/iu', $part) && str_word_count($bare) <= 3 && 1 !== preg_match(self::NO_NAME, $bare);
                 if (null !== $this->pages->named($bare) || $saysPage) {
-                    yield new Candidate(FactKind::PageRefusal, Phrase::title($bare), $sentence->start + (int) $m[0][1], $offset - (int) $m[0][1] + $at + \strlen($name), 0.95);
+                    $from = 0 === $i ? (int) $m[0][1] : $offset + $at;
+                    yield new Candidate(FactKind::PageRefusal, Phrase::title($bare), $sentence->start + $from, $offset + $at + \strlen($name) - $from, 0.95);
                 }
             }
         }
@@ -371,6 +372,9 @@ final readonly class PageRecogniser implements Recogniser
     /** @return iterable<Candidate> */
     private function request(string $name, int $start, string $about, float $certainty, ?int $length = null): iterable
     {
+        if ('' === $about && 1 === preg_match('/^(.{4,30}?)\s+with\s+(.{4,})$/iu', $name, $m)) {
+            [, $name, $about] = $m;
+        }
         $bare = $this->bare($name);
         if (mb_strlen($bare) < 2 || 1 === preg_match('/@|\d{4}/', $bare) || str_word_count($bare) > 6 || 1 === preg_match(self::NO_NAME, $bare) || 1 === preg_match('/^(?:'.self::ADJECTIVES.')$/iu', $bare) || $this->cues->isBlank($bare)) {
             return;

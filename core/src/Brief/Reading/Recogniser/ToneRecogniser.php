@@ -51,7 +51,7 @@ final readonly class ToneRecogniser implements Recogniser
         if (1 === preg_match(self::ABOUT_VOICE, $sentence->text)) {
             return true;
         }
-        $rest = preg_replace(['/\b(?:not|no|never)\b[^,.;]*/iu', ...array_values($this->cues->tones), '/\b(?:keep it|a (?:bit|touch|little)(?: of)?|but|and|or|not|too|quite|please|very|just|make it|be|should|it|thanks|in tone|ideally)\b/iu', '/\W+/u'], ' ', $sentence->text) ?? '';
+        $rest = preg_replace(['/\b(?:not|no|never|nothing)\b[^,.;]*/iu', ...array_values($this->cues->tones), '/\b(?:keep it|a (?:bit|touch|little)(?: of)?|but|and|or|not|too|quite|please|very|just|make it|be|should|it|thanks|in tone|ideally)\b/iu', '/\W+/u'], ' ', $sentence->text) ?? '';
 
         return mb_strlen(trim($rest)) < 8 && mb_strlen($sentence->text) > 5;
     }
