@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DunePocket\Tests\Brief\Reading;
+
+use DunePocket\Brief\Reading\Conversation;
+use DunePocket\Brief\Reading\Line;
+use DunePocket\Brief\Reading\Role;
+use DunePocket\Brief\SourceKind;
+use DunePocket\Brief\Sources\SourceReader;
+use DunePocket\Tests\Support\Bench;
+use PHPUnit\Framework\TestCase;
+
+final class ConversationTest extends TestCase
+{
+    private const THREAD = <<<'TEXT'
+        Make that eight pages.
+
+        Ines
+        Rope Walk Cycles
+        01632 960 111
+
+        On 3 Nov 2026, at 10:00, Ines Marl <ines@ropewalk.example> wrote:
+        > Six pages please.
+        > No shop.
+        TEXT;
+
+    /** @return list<Line> */
+    private static function lines(string $text, SourceKind $kind = SourceKind::Text): array
+    {
+        return (new Conversation(Bench::catalogue()->cues()))->lines($text, $kind);
+    }
+
+    private static function line(string $start, string $text, SourceKind $kind = SourceKind::Text): Line
+    {
+        foreach (self::lines($text, $kind) as $line) {
+            if (str_starts_with(trim($line->text), $start)) {
+                return $line;
+            }
+        }
+
+        self::fail("No line starts with $start.");
+    }
+
+    public function testQuotedLinesAreOlderThanWhatStandsAboveThem(): void
+    {
+        self::assertSame(0, self::line('Make that', self::THREAD)->age);
+        self::assertSame(1, self::line('Six pages', self::THREAD)->age);
+    }
+
+    public function testASignatureIsNotWhatTheClientSays(): void
+    {
+        self::assertSame(Role::Signature, self::line('Rope Walk', self::THREAD)->role);
+        self::assertSame(Role::Client, self::line('Make that', self::THREAD)->role);
+    }
+
+    public function testTheLineThatIntroducesAQuotedMessageBelongsToNobody(): void
+    {
+        self::assertSame(Role::Frame, self::line('On 3 Nov', self::THREAD)->role);
+    }
+
+    public function testTheOneWhoAsksMostInACallIsTheDesigner(): void
+    {
+        $call = "WEBVTT\n\n1\n00:00:01.000 --> 00:00:02.000\n<v Maren>How many pages?\n\n2\n00:00:03.000 --> 00:00:04.000\n<v Ines>Six.\n\n3\n00:00:05.000 --> 00:00:06.000\n<v Maren>And who is it for?\n\n4\n00:00:07.000 --> 00:00:08.000\n<v Ines>Commuters.\n";
+        $text = (new SourceReader())->read($call, 'Call', 's1');
+        self::assertSame(SourceKind::Call, $text->kind);
+        $roles = [];
+        foreach (self::lines($text->text, $text->kind) as $line) {
+            foreach (['How many', 'Six', 'And who', 'Commuters'] as $words) {
+                if (str_contains($line->text, $words)) {
+                    $roles[$words] = $line->role;
+                }
+            }
+        }
+        self::assertSame(['How many' => Role::Other, 'Six' => Role::Client, 'And who' => Role::Other, 'Commuters' => Role::Client], $roles);
+    }
+
+    public function testLinesTellWhereTheyStartInBytes(): void
+    {
+        $text = "Café\nbar";
+        self::assertSame([0, 6], array_map(static fn (Line $line): int => $line->start, self::lines($text)));
+    }
+}

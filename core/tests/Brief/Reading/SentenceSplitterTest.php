@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DunePocket\Tests\Brief\Reading;
+
+use DunePocket\Brief\Reading\Block;
+use DunePocket\Brief\Reading\BlockKind;
+use DunePocket\Brief\Reading\ReadableText;
+use DunePocket\Brief\Reading\Reading;
+use DunePocket\Brief\Reading\Sentence;
+use DunePocket\Brief\Reading\SentenceSplitter;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class SentenceSplitterTest extends TestCase
+{
+    /** @return list<Sentence> */
+    private static function split(string $text): array
+    {
+        return (new SentenceSplitter())->split([new Block(BlockKind::Paragraph, 0, $text)]);
+    }
+
+    /** @return iterable<string, array{string, int}> */
+    public static function texts(): iterable
+    {
+        yield 'two' => ['We mend clocks. We also sell them.', 2];
+        yield 'short forms are no end' => ['We work for Mr. Hale, e.g. on turret clocks.', 1];
+        yield 'a price is no end' => ['It costs £4.50 a time.', 1];
+        yield 'an address is no end' => ['Write to us@clocks.example or call.', 1];
+        yield 'a question and a cry' => ['Why us? Because we care! Truly.', 3];
+        yield 'nothing' => ['   ', 0];
+    }
+
+    #[DataProvider('texts')]
+    public function testSentencesEndWhereTheyEnd(string $text, int $count): void
+    {
+        self::assertCount($count, self::split($text));
+    }
+
+    public function testASentenceStandsWhereItSays(): void
+    {
+        $text = 'Née in Pell. Wäsche too. Done.';
+        foreach (self::split($text) as $sentence) {
+            self::assertSame($sentence->text, substr($text, $sentence->start, \strlen($sentence->text)));
+        }
+    }
+
+    public function testWhatTheNextSentenceTakesBackIsRefused(): void
+    {
+        [$first, $second] = self::split('Somebody asked for a shop. Please don’t.');
+        self::assertTrue($first->isRefused());
+        self::assertFalse($second->isRefused());
+    }
+
+    public function testAPlaceInTheTextLeadsToItsSentence(): void
+    {
+        $text = 'We mend clocks. We also sell them. Ring us.';
+        $reading = new Reading(ReadableText::changed($text, []), [], self::split($text));
+        self::assertSame(0, $reading->sentenceAt(3, 4));
+        self::assertSame(1, $reading->sentenceAt((int) strpos($text, 'sell'), 4));
+        self::assertSame(2, $reading->sentenceAt((int) strpos($text, 'Ring'), 8));
+        self::assertNull($reading->sentenceAt(10, 12), 'in two sentences');
+    }
+}
