@@ -129,6 +129,7 @@ final readonly class ProjectPresenter
             'questions' => array_map(static fn (Question $question): array => $question->toArray(), $this->assessor->questions($brief)),
             'skipped' => \count($brief->skipped),
             'score' => $this->assessor->score($brief)->toArray(),
+            'guesses' => $this->assessor->guesses($brief),
         ];
     }
 

@@ -116,6 +116,7 @@ final class Catalogue
             $node->string('ask'),
             $node->string('hint'),
             $node->string('effect'),
+            $node->optionalString('guess'),
             $node->optionalString('suggest'),
         ), $this->data->child('brief')->children('questions'));
     }

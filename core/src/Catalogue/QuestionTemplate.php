@@ -15,6 +15,7 @@ final readonly class QuestionTemplate
      * @param string  $text    as the designer reads it
      * @param string  $ask     as the client is asked, in plain words
      * @param string  $hint    how to answer
+     * @param ?string $guess   what the plan supposes without an answer, with {kind}, {customers}, {offerings} and {goal}
      * @param ?string $suggest where suggested answers come from: goals, tones or pages
      */
     public function __construct(
@@ -27,6 +28,7 @@ final readonly class QuestionTemplate
         public string $ask,
         public string $hint,
         public string $effect,
+        public ?string $guess,
         public ?string $suggest,
     ) {
     }

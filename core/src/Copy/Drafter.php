@@ -10,6 +10,7 @@ use DunePocket\Brief\Profile;
 use DunePocket\Catalogue\Catalogue;
 use DunePocket\Catalogue\Line;
 use DunePocket\Catalogue\Wording;
+use DunePocket\Language\Typography;
 use DunePocket\Plan\CopyLine;
 use DunePocket\Plan\CopyRole;
 use DunePocket\Plan\CopyStatus;

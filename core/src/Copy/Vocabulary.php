@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace DunePocket\Copy;
 
+use DunePocket\Language\Typography;
+
 /** The words that can be put into a wording; what is not known is not in it. */
 final readonly class Vocabulary
 {

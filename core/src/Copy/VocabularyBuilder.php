@@ -8,6 +8,7 @@ use DunePocket\Brief\Fact;
 use DunePocket\Brief\FactKind;
 use DunePocket\Brief\Profile;
 use DunePocket\Catalogue\Catalogue;
+use DunePocket\Language\Typography;
 
 /** Puts what the brief says into words that wordings can use. */
 final readonly class VocabularyBuilder

@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace DunePocket\Project;
 
+use DunePocket\Brief\Brief;
 use DunePocket\Brief\FactKind;
 use DunePocket\Brief\InvalidBrief;
 use DunePocket\Brief\PageRange;
 use DunePocket\Brief\Reading\BriefReader;
 use DunePocket\Brief\Sources\SourceReader;
 use DunePocket\Catalogue\Catalogue;
+use DunePocket\Language\Typography;
 use DunePocket\Plan\Planning\Planner;
 
 /** Makes projects from briefs. */
@@ -37,7 +39,16 @@ final readonly class ProjectMaker
     {
         $brief = $this->reader->read($this->sources->read($bytes, $sourceTitle, 's1'));
 
-        return new Project(mb_substr($name ?? $brief->first(FactKind::BusinessName)->value ?? $sourceTitle, 0, self::LONGEST_NAME), $brief);
+        return new Project(mb_substr($name ?? $this->workingName($brief) ?? $sourceTitle, 0, self::LONGEST_NAME), $brief);
+    }
+
+    /** The business's own name, or what it is and where: "Scaffolding firm, Dunmere". */
+    private function workingName(Brief $brief): ?string
+    {
+        $kind = $brief->first(FactKind::BusinessKind)?->value;
+
+        return $brief->first(FactKind::BusinessName)->value
+            ?? (null === $kind ? null : Typography::capital(implode(', ', array_filter([$kind, $brief->first(FactKind::Location)?->value]))));
     }
 
     public function plan(Project $project, ?PageRange $range = null, int $seed = 0): Project

@@ -66,4 +66,17 @@ final class AssessorTest extends TestCase
             self::assertNotSame('q-goal', $question->id);
         }
     }
+
+    public function testAThinBriefSaysWhatAPlanSupposes(): void
+    {
+        $guesses = (new Assessor(Bench::catalogue()))->guesses(Bench::read('We are a bakery in Felsham, please make us a website.'));
+        self::assertContains('That it should bring more visitors', $guesses);
+        self::assertContains('That the pages usual for a bakery are right', $guesses);
+        self::assertNotContains('That it is a bakery', $guesses, 'that was said');
+    }
+
+    public function testABriefThatGoesFarEnoughLeavesNothingToGuess(): void
+    {
+        self::assertSame([], (new Assessor(Bench::catalogue()))->guesses(Bench::read(Bench::text('chatty-email.txt'))));
+    }
 }

@@ -747,6 +747,8 @@ export interface components {
             questions: components["schemas"]["Question"][];
             skipped: number;
             score: components["schemas"]["Score"];
+            /** @description What a plan supposes of a thin brief */
+            guesses: string[];
         };
         Section: {
             id: string;

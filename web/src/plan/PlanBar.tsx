@@ -1,10 +1,12 @@
 import { Button, Dropdown, Popover } from 'antd';
+import { Link } from 'react-router-dom';
 import { useWorkbench } from '../project/context';
 
 /** What the brief asks for and where it is answered, the findings, the pages against the wished number. */
 export function PlanBar({ onAddPage }: { onAddPage: () => void }) {
   const { project, checks, act, select } = useWorkbench();
   const { figures } = project;
+  const { guesses, score } = project.brief;
   const { findings, coverage } = checks;
   const facts = new Map(project.brief.facts.map((fact) => [fact.id, fact]));
   const nowhere = coverage.filter((item) => item.where.length === 0);
@@ -66,6 +68,27 @@ export function PlanBar({ onAddPage }: { onAddPage: () => void }) {
         >
           {first.shown}: nowhere yet
         </span>
+      )}
+      {guesses.length > 0 && (
+        <Popover
+          trigger="click"
+          placement="bottom"
+          title={`The brief scores ${score.total} of 100, so the plan supposes`}
+          content={
+            <>
+              <ul className="coverage">
+                {guesses.map((guess) => (
+                  <li key={guess}>{guess}</li>
+                ))}
+              </ul>
+              <Link to={`/projects/${project.id}/brief`}>Answer the open questions</Link>
+            </>
+          }
+        >
+          <button className="plain attention">
+            {guesses.length === 1 ? '1 guess' : `${guesses.length} guesses`}
+          </button>
+        </Popover>
       )}
       <Popover
         trigger="click"

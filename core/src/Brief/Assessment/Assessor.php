@@ -11,6 +11,7 @@ use DunePocket\Catalogue\BusinessKind;
 use DunePocket\Catalogue\Catalogue;
 use DunePocket\Catalogue\Goal;
 use DunePocket\Catalogue\QuestionTemplate;
+use DunePocket\Language\Typography;
 
 /**
  * What the brief leaves open, and how far it goes.
@@ -21,6 +22,8 @@ use DunePocket\Catalogue\QuestionTemplate;
 final readonly class Assessor
 {
     private const DOUBTFUL = 0.5;
+    /** Under this score a plan stands on guesses, and says so. */
+    private const THIN = 50;
 
     public function __construct(private Catalogue $catalogue)
     {
@@ -52,6 +55,24 @@ final readonly class Assessor
         }
 
         return new Score(array_sum(array_column($parts, 'points')), array_values($parts));
+    }
+
+    /** @return list<string> what a plan has to suppose of a thin brief, as sentences without a full stop; none when the brief goes far enough */
+    public function guesses(Brief $brief): array
+    {
+        if ($this->score($brief)->total >= self::THIN) {
+            return [];
+        }
+        $profile = new Profile($brief, $this->catalogue);
+        $words = ['{kind}' => Typography::withArticle($profile->kind->label), '{customers}' => $profile->kind->customers, '{offerings}' => $profile->kind->offerings, '{goal}' => $this->catalogue->goals()[$profile->goal]->noun];
+        $guesses = [];
+        foreach ($this->catalogue->questions() as $template) {
+            if (null !== $template->guess && $this->earned($template, $brief) < $template->points) {
+                $guesses[] = strtr($template->guess, $words);
+            }
+        }
+
+        return $guesses;
     }
 
     private function earned(QuestionTemplate $template, Brief $brief): int

@@ -9,7 +9,7 @@ use DunePocket\Brief\FactKind;
 use DunePocket\Brief\PageRange;
 use DunePocket\Brief\Profile;
 use DunePocket\Catalogue\Catalogue;
-use DunePocket\Copy\Typography;
+use DunePocket\Language\Typography;
 use DunePocket\Plan\Reason;
 
 /** Decides which pages a site has: from requests, features, the goal, the offerings, the kind of business and the law. */

@@ -11,7 +11,7 @@ use DunePocket\Brief\Profile;
 use DunePocket\Catalogue\Catalogue;
 use DunePocket\Copy\Drafter;
 use DunePocket\Copy\Subject;
-use DunePocket\Copy\Typography;
+use DunePocket\Language\Typography;
 use DunePocket\Plan\Navigation;
 use DunePocket\Plan\Page;
 use DunePocket\Plan\Plan;

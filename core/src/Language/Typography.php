@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace DunePocket\Copy;
+namespace DunePocket\Language;
 
 /** Small matters of writing. */
 final class Typography
