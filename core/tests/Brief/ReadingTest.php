@@ -125,7 +125,7 @@ final class ReadingTest extends TestCase
         self::assertSame(['Eastmoor Refugee Welcome'], Bench::values($brief, FactKind::BusinessName));
         self::assertSame(['donations'], Bench::values($brief, FactKind::Goal));
         self::assertSame(['recruitment'], Bench::values($brief, FactKind::SecondaryGoal));
-        self::assertSame(['Home', 'What we do', 'A page for each services', 'Get help', 'Volunteer', 'Donate', 'News', 'About us', 'Contact'], Bench::values($brief, FactKind::PageRequest));
+        self::assertSame(['Home', 'What we do', 'A page for each service', 'Get help', 'Volunteer', 'Donate', 'News', 'About us', 'Contact'], Bench::values($brief, FactKind::PageRequest));
         self::assertSame(['Online shop', "Members' area"], Bench::values($brief, FactKind::PageRefusal));
         self::assertSame(['victims', 'burden'], Bench::values($brief, FactKind::AvoidWord));
     }

@@ -326,7 +326,7 @@ final class Segmenter
 
             return;
         }
-        if ('' === $this->paragraph && $this->inlineLabel($start, $text)) {
+        if ('' === $this->paragraph && ($this->inlineLabel($start, $text) || $afterBlank && $this->runInHeading($start, $text))) {
             return;
         }
         if ('' === $this->paragraph) {
@@ -476,6 +476,25 @@ final class Segmenter
         }
         $this->closeParagraph();
         $this->add(BlockKind::Answer, $start + (int) $m['value'][1], $m['value'][0], $topic);
+
+        return true;
+    }
+
+    /** "Audience. Residents and plot-holders.": a heading in the line it stands over. */
+    private function runInHeading(int $start, string $text): bool
+    {
+        if (1 !== preg_match('/^(?<heading>\p{Lu}[\p{L}\s&\/-]{2,30})\.\s+(?<text>\p{Lu}.*)$/u', $text, $m, \PREG_OFFSET_CAPTURE) || str_word_count($m['heading'][0]) > self::LABEL_WORDS) {
+            return false;
+        }
+        $topic = $this->cues->topic($m['heading'][0]);
+        if (null === $topic) {
+            return false;
+        }
+        $this->topic = $topic;
+        $this->topicIsQuestion = true;
+        $this->topicIsLabel = true;
+        $this->paragraphStart = $start + (int) $m['text'][1];
+        $this->paragraph = $m['text'][0];
 
         return true;
     }

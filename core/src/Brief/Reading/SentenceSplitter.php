@@ -7,7 +7,7 @@ namespace DunePocket\Brief\Reading;
 /** Splits blocks into sentences; list items, headings and answers of one line stay whole where they have no full stop. */
 final class SentenceSplitter
 {
-    private const TAKEN_BACK = '/^\s*(?:(?:but|and|well|so|though|maybe)\s+)*(?:please\s+)?(?:don[\'’]?t|do not|no|not for us|not now|rather not)(?:\s+(?:do|want|need|bother(?: with)?|put|add|include|have))?(?:\s+(?:it|them|that|those|this|thanks?|please|either))*\s*(?:[,.;!–-]|$)/iu';
+    private const TAKEN_BACK = '/^\s*(?:(?:but|and|well|so|though|maybe)\s+)*(?:please\s+)?(?:let[\'’]?s\s+(?:leave|drop|skip)|(?:(?:i|we)\s+)?(?:don[\'’]?t|do not)|no|not for us|not now|rather not)(?:\s+(?:do|want|need|bother(?: with)?|put|add|include|have))?(?:\s+(?:it|them|that|those|this|thanks?|please|either|out|off))*\s*(?:[,.;!–-]|$)/iu';
     private const DECIDED_AGAINST = '/\b(?:decided against|thought better of|ruled (?:it|that|them) out|don[\'’]?t bother with (?:it|that|them)|not (?:worth|going to) (?:it|happen)|leave (?:that|it|them) (?:for now|out|off)|not for now|maybe later|waste of (?:time|money)|(?:but|and) (?:was |were |we )?(?:rejected|turned (?:it )?down|vetoed|voted (?:it )?down)|(?:not|never) again)\b/iu';
     private const BOUNDARY = '/\b(?:e\.g|i\.e|etc|approx|Mr|Mrs|Dr|St|No|vs|Rd|est|tel)\.\s(*SKIP)(*F)|(?<=[.!?]|[.!?]["”’)])\s+(?=\S)|\n{2,}/u';
 

@@ -36,6 +36,11 @@ final readonly class DomainNameRecogniser implements Recogniser
         foreach ([] === $hosts ? [] : $reading->sentences as $sentence) {
             preg_match_all($this->cues->name, $sentence->text, $matches, \PREG_OFFSET_CAPTURE);
             foreach ($matches[0] as [$name, $offset]) {
+                $longer = $this->longer($name, $hosts, $reading);
+                if (null !== $longer) {
+                    yield $longer;
+                    continue;
+                }
                 $certainty = $this->certainty($name, $hosts);
                 if (null !== $certainty) {
                     yield new Candidate(FactKind::BusinessName, Phrase::tidy($name), $sentence->start + (int) $offset, \strlen($name), $certainty);
@@ -62,6 +67,24 @@ final readonly class DomainNameRecogniser implements Recogniser
                 }
             }
         }
+    }
+
+    /**
+     * "tarnheadyoga.example", and "Tarn Head" in the text, which is a place: Tarn Head Yoga.
+     *
+     * @param list<string> $hosts
+     */
+    private function longer(string $name, array $hosts, Reading $reading): ?Candidate
+    {
+        $letters = $this->letters($name);
+        foreach (\strlen($letters) < self::SHORTEST ? [] : $hosts as $host) {
+            $rest = str_starts_with($host, $letters) ? substr($host, \strlen($letters)) : '';
+            if (\strlen($rest) >= self::SHORTEST_WORD && WordList::holds($this->words, $rest)) {
+                return new Candidate(FactKind::BusinessName, Phrase::tidy($name).' '.ucfirst($rest), (int) stripos($reading->text->text, $host), \strlen($host), self::GUESSED, Origin::Inferred);
+            }
+        }
+
+        return null;
     }
 
     /** @param list<string> $hosts */

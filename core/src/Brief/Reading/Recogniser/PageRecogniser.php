@@ -366,7 +366,9 @@ final readonly class PageRecogniser implements Recogniser
         $noun = Phrase::withoutArticle(Phrase::tidy($noun));
         $noun = preg_replace('/\s+(?:(?:that |which )?(?:we|i|you|they)|that|which|in|on|is|are|has|have|gets?|to|please|too|as well|should|would|with|so|because)\b.*$/iu', '', $noun) ?? $noun;
 
-        return new Candidate(FactKind::PageRequest, 'A page for each '.preg_replace('/^(?:one|single|two|three|four|five|six|seven|eight|\d+)\s+(?:of )?/iu', '', $noun), $start, $length, 0.93, detail: ['each' => mb_strtolower($noun)]);
+        $noun = preg_replace('/^(?:two|three|four|five|six|seven|eight|\d+)\s+(?:of )?(.+?)(?<!s)s?$|^(?:one|single)\s+(?:of )?(.+)$/iu', '$1$2', $noun) ?? $noun;
+
+        return new Candidate(FactKind::PageRequest, 'A page for each '.$noun, $start, $length, 0.93, detail: ['each' => mb_strtolower($noun)]);
     }
 
     /** @return iterable<Candidate> */
@@ -402,7 +404,7 @@ final readonly class PageRecogniser implements Recogniser
 
     private function bare(string $name): string
     {
-        $bare = Phrase::withoutArticle(preg_replace('/^(?:something|a bit|stuff|things) (?=about\b)/iu', '', Phrase::tidy($name)) ?? $name);
+        $bare = Phrase::withoutArticle(preg_replace('/^(?:something|a bit|stuff|things) (?=about\b)|[?!]+$/iu', '', Phrase::tidy($name)) ?? $name);
         $bare = preg_replace('/^(?:(?:all(?: of)?|the|maybe|perhaps|possibly|probably|obviously|also|then|just|some|'.self::ADJECTIVES.')\s+)+/iu', '', $bare) ?? $bare;
 
         return trim(preg_replace('/\s+(?:pages?|sections?|of course|obviously|too|as well|maybe|please|i guess|i suppose|(?<!what[\'’]s )(?<!whats )on)$/iu', '', $bare) ?? $bare);
