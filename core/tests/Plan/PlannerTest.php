@@ -56,6 +56,13 @@ final class PlannerTest extends TestCase
         self::assertSame('/what-we-do/english-classes', $plan->path($plan->children($list->id)[0]));
     }
 
+    public function testAPageForEachOfThePeopleIsNoPageForEachOffering(): void
+    {
+        $plan = Bench::planned("We are Harrow Lane Vets. We offer vaccinations, dental work and nail clipping.\nWe need a page for each of the three vets.")->plan;
+        self::assertSame('Our vets', self::page($plan, 'team')->title);
+        self::assertNotContains('Dental work', self::titles($plan));
+    }
+
     public function testSiblingPagesShareTheirSections(): void
     {
         $plan = Bench::planned(Bench::text('formal.md'))->plan;

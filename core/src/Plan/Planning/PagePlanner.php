@@ -149,11 +149,25 @@ final class PagePlanner
 
             return;
         }
+        if ('team' === $this->catalogue->pageKinds()->named($noun)) {
+            $this->add(new PageDraft('team', 'Our '.$this->plural($noun), new Reason('The brief asks for a page for each of them; who they are is still to supply.', [$request->id]), null, null, true, 90, $order + 1));
+
+            return;
+        }
         $stem = preg_replace('/(?:es|s)$/', '', mb_strtolower($noun)) ?? $noun;
         $named = array_values(array_filter($this->profile->offerings, static fn (Fact $offering): bool => str_contains(mb_strtolower($offering->value), $stem)));
         foreach ([] === $named ? $this->profile->offerings : $named as $offering) {
             $this->add(new PageDraft('service', $offering->value, new Reason('The brief asks for a page for each of these.', [$request->id, $offering->id]), $offering, null, true, 90, $order + 1));
         }
+    }
+
+    private function plural(string $noun): string
+    {
+        return match (true) {
+            1 === preg_match('/^person$/i', $noun) => 'people',
+            1 === preg_match('/staff|team|people|s$/i', $noun) => $noun,
+            default => $noun.(1 === preg_match('/(?:ch|sh|x)$/i', $noun) ? 'es' : 's'),
+        };
     }
 
     private function isCompleteList(): bool

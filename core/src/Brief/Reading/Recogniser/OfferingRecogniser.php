@@ -19,6 +19,8 @@ use DunePocket\Catalogue\PageKinds;
 final readonly class OfferingRecogniser implements Recogniser
 {
     private const MOST_WORDS = 7;
+    /** Patients rather than services. */
+    private const CARED_FOR = '/^(?:(?:all|small|large|farm|your)\s+)*(?:cats?|dogs?|rabbits?|horses?|ponies|chickens?|hens|guinea pigs|hamsters|pets?|animals|birds|reptiles|people|patients|children|adults|families)$/iu';
     /** "Independent opticians" says what they are, not what they offer. */
     private const PROFESSION = '/^[^,]{3,40}(?:ers|ors|ists|ians|ants|ects|smiths|wrights|company|firm|agency|practice|studio|charity|club)\.?$/iu';
     /** "…, a mobile mechanic service in Swindon" says what they are; "in Totnes" says where. */
@@ -166,6 +168,9 @@ final readonly class OfferingRecogniser implements Recogniser
                 continue;
             }
             foreach ($parts as $i => [$part, $at]) {
+                if (1 === preg_match('/\b(?:look after|see|treat|care for)\b/iu', $words) && 1 === preg_match(self::CARED_FOR, $part)) {
+                    continue;
+                }
                 yield from $this->item($part, $sentence->start + $from + $at, $certainty, $i === \count($parts) - 1 ? $terms : null, 'hired' === $verb ? ' hire' : '');
             }
             $taken = $from + \strlen($rest);
