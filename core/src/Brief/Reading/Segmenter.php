@@ -21,7 +21,7 @@ final class Segmenter
     private const FEATURES = 'features';
     private const MENU = 'menu';
     private const HEADING_WORDS = 8;
-    private const SHORT_QUESTION = 3;
+    private const SHORT_QUESTION = 4;
     private const SHORT_ANSWER = 11;
     private const LABEL_WORDS = 3;
     private const LABEL_INSIDE = '/(?<=[.!?]\s|\n)(?<label>\p{Lu}[\p{L}\s\/&\'’-]{2,40}?)(?::| =)\s+(?<answer>\S.*?(?:[.!?](?=\s)|$))/us';
@@ -253,7 +253,7 @@ final class Segmenter
         foreach ([...$lines, new Line(0, '')] as $i => $line) {
             $bare = trim($line->text);
             $asked = str_contains($bare, ',') || str_word_count($bare) > self::LABEL_WORDS + 1 ? null : $this->cues->topic($bare);
-            if ('' !== $bare && Role::Client === $line->role && mb_strlen($bare) <= self::LIST_LINE_LENGTH && 1 !== preg_match('/[.,;:?!]$|^[-*•–|>#]|^\d+[.)]\s|^[\p{L}\s]{2,30}:|\*\*|^(?:hi|hello|hey|dear)\b/iu', $bare) && (null === $asked || FactKind::PageRequest->value === $under || (FactKind::Offering->value === $under && [] !== $run && \in_array($asked, self::IN_OFFERINGS, true)))) {
+            if ('' !== $bare && Role::Client === $line->role && mb_strlen($bare) <= self::LIST_LINE_LENGTH && 1 !== preg_match('/[.,;:?!]$|^[-*•–|>#]|^\d+[.)]\s|^[\p{L}\s]{2,30}:|\*\*|\?\s|^(?:hi|hello|hey|dear)\b/iu', $bare) && (null === $asked || FactKind::PageRequest->value === $under || (FactKind::Offering->value === $under && [] !== $run && \in_array($asked, self::IN_OFFERINGS, true)))) {
                 $run[] = $i;
                 continue;
             }

@@ -73,7 +73,7 @@ final readonly class PageRecogniser implements Recogniser
         if (1 === preg_match('/^\s*(?:(?:so|ok|okay|right|then|well)[, ]+)*(?:i[\'’]ve got|i have|we said|we have|that[\'’]?s|you said|you want|we[\'’]d want|it[\'’]s)\s+/iu', $text, $m)) {
             $text = str_repeat(' ', \strlen($m[0])).substr($text, \strlen($m[0]));
         }
-        if (1 === preg_match('/\b(?:each|every|apiece)\b|\bpages?\b[^.]{0,60}\b(?:their own|its own)\b/iu', $text) && 1 !== preg_match('/,/', $text)) {
+        if (1 === preg_match('/\b(?:each|every|apiece)\b|\bpages?\b[^.]{0,60}\b(?:their own|its own)\b/iu', $text) && 1 !== preg_match('/[,;]/', $text)) {
             return;
         }
         $negated = 1 === preg_match('/\b(?:no|not|don[\'’]?t|without)\b/iu', $text, $m, \PREG_OFFSET_CAPTURE) ? (int) $m[0][1] : \strlen($text);
@@ -259,7 +259,7 @@ final readonly class PageRecogniser implements Recogniser
         $from = 0;
         if (1 === preg_match('/\b(?:pages?|site|website|menu|need|want|have|like|be|with|are|include|includes|consist|following|certainly|suggest|listed|imagine|picture|see|propose|think|so|suppose|for|just)\b\s*(?:[:–—-]\s*|(?:are|is|of|for|with|like|such as|would be|could be|should be|please)\s*:?\s*)*(?=(?:an?\s+|the\s+)?(?:home|front|welcome|about|services|who we|what we|start|landing)\b)/iu', $text, $m, \PREG_OFFSET_CAPTURE)) {
             $from = (int) $m[0][1] + \strlen($m[0][0]);
-        } elseif (1 === preg_match('/\bpages?\b[^:\n]{0,50}:\s*/iu', $text, $m, \PREG_OFFSET_CAPTURE)) {
+        } elseif (1 === preg_match('/\bpages?\b[^:\n]{0,50}:\s*|\bpages\s+(?=[\p{L}]+,)/iu', $text, $m, \PREG_OFFSET_CAPTURE)) {
             $from = (int) $m[0][1] + \strlen($m[0][0]);
         }
         $list = substr($text, $from);

@@ -15,7 +15,7 @@ use DunePocket\Catalogue\Cues;
 /** The voice asked for: "friendly but not silly". */
 final readonly class ToneRecogniser implements Recogniser
 {
-    private const ABOUT_VOICE = '/\b(?:tone|voice|sound(?:s|ing)?|feel(?:s)?|come across|written|writing|wording|language|style|read like|personality|talk(?:s)? like|speak|keep it|come over|write it|(?:it|everything|site|website|home ?page) (?:shall|should|must|has to|needs to|ought to) (?:be|feel))\b/iu';
+    private const ABOUT_VOICE = '/\b(?:tone|voice|sound(?:s|ing)?|feel(?:s)?|come across|written|writing|wording|language|style|read like|personality|talk(?:s)? like|speak|keep it|come over|write it|(?:it|everything|site|website|home ?page|text|words|copy) (?:shall|should|must|has to|needs to|ought to) (?:be|feel))\b/iu';
 
     public function __construct(private Cues $cues, private Negation $negation)
     {

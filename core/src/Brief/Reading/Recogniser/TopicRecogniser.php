@@ -22,6 +22,10 @@ final readonly class TopicRecogniser implements Recogniser
 {
     private const CERTAINTY = 0.95;
 
+    private const NOTHING = '/^(?:no|not|none|nothing|we (?:don[\'’]?t|do not) (?:have|know))\b/iu';
+    /** "No call-out charge" does set them apart. */
+    private const NOTHING_APART = '/^(?:(?:no|not|none|nothing)(?:\s+(?:idea|sure|really|much|special)\b|\s*[,.;–-]|\s*$)|we (?:don[\'’]?t|do not) (?:have|know)\b)/iu';
+
     public function __construct(private Cues $cues)
     {
     }
@@ -114,7 +118,8 @@ final readonly class TopicRecogniser implements Recogniser
     /** @return iterable<Candidate> */
     private function sentences(FactKind $kind, Block $block): iterable
     {
-        if (1 === preg_match('/^(?:no|not|none|nothing|we (?:don[\'’]?t|do not) (?:have|know))\b/iu', $block->text)) {
+        $saysNothing = FactKind::Differentiator === $kind ? self::NOTHING_APART : self::NOTHING;
+        if (1 === preg_match($saysNothing, $block->text)) {
             return;
         }
         foreach (preg_split('/(?<=[.;])\s+|\n/u', $block->text, -1, \PREG_SPLIT_OFFSET_CAPTURE) ?: [] as [$part, $at]) {
