@@ -110,6 +110,9 @@ final readonly class KindRecogniser implements Recogniser
             return self::ASIDE;
         }
         $before = substr($sentence->text, 0, $offset);
+        if ($sentence->isRefused() || 1 === preg_match('/\b(?:no|not|forget|drop|don[\'’]?t (?:think (?:we|i) )?(?:need|want))(?: an?| the)?\s*$/iu', $before)) {
+            return self::ASIDE;
+        }
 
         return 1 === preg_match('/\b(?:at|in|near|above|behind|opposite) (?:the|a|our local)\s*$/iu', $before) || 1 === preg_match('/\b(?:customers|clients|people who|work for|sell to|supply|used by|for|like|unlike|near|next to|above|opposite)\b[^.;]{0,60}$/iu', $before) && 1 !== preg_match('/\b(?:site|website|page|brief)\b/iu', $before) ? self::ASIDE : 1.0;
     }

@@ -67,7 +67,7 @@ final readonly class PageRecogniser implements Recogniser
             return;
         }
         yield from $this->spoken($sentence);
-        if (1 === preg_match('/^[^:,]{0,40}(?:\bpages?\b|\d|\b(?:two|three|four|five|six|seven|eight|nine|ten)\b)[^:,]{0,20}:\s*|^\s*(?:so\s+)?pages?[,:]?\s+(?=\p{L}+,)/iu', $text, $m)) {
+        if (1 === preg_match('/^[^:,]{0,40}(?:\b(?:pages?|site|website|menu)\b|\d|\b(?:two|three|four|five|six|seven|eight|nine|ten)\b)[^:,]{0,20}:\s*|^\s*(?:so\s+)?pages?[,:]?\s+(?=\p{L}+,)/iu', $text, $m)) {
             $text = str_repeat(' ', \strlen($m[0])).substr($text, \strlen($m[0]));
         }
         if (1 === preg_match('/^\s*(?:(?:so|ok|okay|right|then|well)[, ]+)*(?:i[\'’]ve got|i have|we said|we have|that[\'’]?s|you said|you want|we[\'’]d want|it[\'’]s)\s+/iu', $text, $m)) {
