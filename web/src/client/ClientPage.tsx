@@ -102,7 +102,7 @@ function Thread({
   return (
     <div className={`client-thread${thread.doneAt ? ' done' : ''}`}>
       {[thread, ...thread.answers].map((one) => (
-        <div key={one.id} className={`said ${one.side}`}>
+        <div key={one.id} className={one.side === 'designer' ? 'said designer' : 'said'}>
           <b>{one.side === 'designer' ? designer : one.author}</b>{' '}
           <span className="small quiet">{when(one.at)}</span>
           <p>{one.text}</p>

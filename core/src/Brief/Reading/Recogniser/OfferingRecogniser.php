@@ -168,7 +168,7 @@ final readonly class OfferingRecogniser implements Recogniser
                 continue;
             }
             foreach ($parts as $i => [$part, $at]) {
-                if (1 === preg_match('/\b(?:look after|see|treat|care for)\b/iu', $words) && 1 === preg_match(self::CARED_FOR, $part)) {
+                if (1 === preg_match('/\b(?:look after|see|treat|care for)\b/iu', $words) && 1 === preg_match(self::CARED_FOR, trim($part))) {
                     continue;
                 }
                 yield from $this->item($part, $sentence->start + $from + $at, $certainty, $i === \count($parts) - 1 ? $terms : null, 'hired' === $verb ? ' hire' : '');
