@@ -46,6 +46,8 @@ final class PhraseTest extends TestCase
         yield ['six pages', '6'];
         yield ['5 to 8 pages', '5-8'];
         yield ['no more than six', '1-6'];
+        yield ['not exceed twelve pages', '1-12'];
+        yield ['four pages, not more', '1-4'];
         yield ['between seven and nine pages', '7-9'];
         yield ['half a dozen', '6'];
         yield ['some pages', null];
