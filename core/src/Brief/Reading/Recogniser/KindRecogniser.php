@@ -23,6 +23,8 @@ final readonly class KindRecogniser implements Recogniser
     private const ASKED = 4.0;
     private const EVIDENCE_NEEDED = 3.0;
     private const MOST_FROM_ONE_WORD = 2;
+    /** What a business is, is said within the first ten thousand words; in bytes. */
+    private const FAR_ENOUGH = 60_000;
 
     /** @param list<BusinessKind> $kinds */
     public function __construct(private array $kinds)
@@ -88,8 +90,9 @@ final readonly class KindRecogniser implements Recogniser
     private function found(BusinessKind $kind, Reading $reading): array
     {
         $found = [];
+        $text = mb_strcut($reading->text->text, 0, self::FAR_ENOUGH);
         foreach ([[$kind->names, self::STRONG], [$kind->words, 1.0]] as [$pattern, $weight]) {
-            preg_match_all($pattern ?? '/(*FAIL)/', $reading->text->text, $matches, \PREG_OFFSET_CAPTURE);
+            preg_match_all($pattern ?? '/(*FAIL)/', $text, $matches, \PREG_OFFSET_CAPTURE);
             foreach ($matches[0] as [$word, $start]) {
                 $number = $reading->sentenceAt($start, \strlen($word));
                 $sentence = $reading->sentences[$number ?? -1] ?? null;
