@@ -7,6 +7,8 @@ declare(strict_types=1);
 // Run after the packages change: php core/tools/words.php
 
 const SHORTEST = 3;
+/** Trade marks and jargon that look like common words; the speller leaves such words alone. */
+const LEFT_OUT = '/^(?:frame(?=rs?$)|transcrip(?=ts?$))/';
 
 /** @return array<string, array{bool, list<array{string, string, string}>}> by flag: may be combined, and rules of strip, add and condition */
 function affixes(string $file, string $type): array
@@ -70,7 +72,7 @@ $modules = dirname(__DIR__, 2).'/web/node_modules';
 $known = [];
 foreach (['dictionary-en-gb', 'dictionary-en'] as $package) {
     foreach (words("$modules/$package") as $word) {
-        if (1 === preg_match('/^[a-z]{'.SHORTEST.',}$/', $word)) {
+        if (1 === preg_match('/^[a-z]{'.SHORTEST.',}$/', $word) && 1 !== preg_match(LEFT_OUT, $word)) {
             $known[$word] = true;
         }
     }

@@ -39,11 +39,19 @@ final class Speller
     public function correct(string $word): ?string
     {
         if (!\array_key_exists($word, $this->seen)) {
-            $right = \strlen($word) < self::SHORTEST || isset($this->vocabulary[$word]) || 1 === preg_match(self::CONTRACTED, $word) || 1 !== preg_match('/^[a-z]+$/', $word) || WordList::holds($this->words, $word);
+            $right = \strlen($word) < self::SHORTEST || isset($this->vocabulary[$word]) || 1 === preg_match(self::CONTRACTED, $word) || 1 !== preg_match('/^[a-z]+$/', $word) || WordList::holds($this->words, $word) || $this->isDoer($word);
             $this->seen[$word] = $right ? null : $this->nearest($word);
         }
 
         return $this->seen[$word];
+    }
+
+    /** Who waxes and who repoints: made of a known word with -er, unless that is said with -or. */
+    private function isDoer(string $word): bool
+    {
+        return 1 === preg_match('/^(.+)er(s?)$/', $word, $m)
+            && (WordList::holds($this->words, $m[1]) || WordList::holds($this->words, $m[1].'e'))
+            && !WordList::holds($this->words, $m[1].'or'.$m[2]);
     }
 
     private function nearest(string $word): ?string

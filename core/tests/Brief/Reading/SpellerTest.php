@@ -24,6 +24,9 @@ final class SpellerTest extends TestCase
         yield 'British and American spelling' => ['colour', null];
         yield 'American and British spelling' => ['color', null];
         yield 'a contraction without its apostrophe' => ['dont', null];
+        yield 'who does what, listed nowhere' => ['waxer', null];
+        yield 'who does what, near a word of briefs' => ['repointers', null];
+        yield 'said with -or' => ['radiaters', 'radiators'];
         yield 'a rare word stays' => ['petiscos', null];
         yield 'a word of the trade that no dictionary holds' => ['pilates', null];
     }
