@@ -12,7 +12,7 @@ use DunePocket\App\Link\LinkToken;
 #[ORM\Embeddable]
 class ClientLink
 {
-    public const DAYS = 30;
+    private const DAYS = 30;
 
     #[ORM\Column(type: Types::STRING, length: 64, unique: true, nullable: true)]
     private ?string $tokenHash = null;

@@ -12,6 +12,7 @@ use DunePocket\App\Link\LinkToken;
 use DunePocket\Brief\Source;
 use DunePocket\Brief\SourceKind;
 use DunePocket\Brief\Sources\SourceReader;
+use DunePocket\Brief\Sources\WrittenAnswers;
 use DunePocket\Data\Node;
 use DunePocket\Project\Change\InvalidChange;
 use DunePocket\Project\Change\Text;
@@ -104,14 +105,8 @@ final readonly class FormDesk
     /** @return list<Source> the answers and, if there is one, the attached file; ids are given when they are put to the brief */
     public function sources(QuestionForm $form): array
     {
-        $lines = [];
-        foreach ($form->questions() as $question) {
-            $answer = trim($form->answers()[$question['id']] ?? '');
-            if ('' !== $answer) {
-                $lines[] = "Q: {$question['text']}\nA: ".preg_replace('/\s*\n\s*/u', ', ', $answer);
-            }
-        }
-        $sources = [] === $lines ? [] : [new Source('', \sprintf('Answers, %s', $form->sentAt()?->format('j F') ?? 'not sent'), SourceKind::Answers, implode("\n\n", $lines)."\n")];
+        $answers = WrittenAnswers::toText($form->questions(), $form->answers());
+        $sources = null === $answers ? [] : [new Source('', \sprintf('Answers, %s', $form->sentAt()?->format('j F') ?? 'not sent'), SourceKind::Answers, $answers)];
         if (null !== $form->fileText()) {
             $sources[] = new Source('', (string) $form->fileName(), SourceKind::from((string) $form->fileKind()), $form->fileText());
         }
