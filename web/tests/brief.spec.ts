@@ -142,7 +142,11 @@ test('the client answers half a form on a phone, comes back, and sends it', asyn
   await expect(answers).toContainText('Our boats are never more than two years old');
   await answers.getByRole('button', { name: /Add as a source/ }).click();
   await expect(page.locator('.sheet')).toContainText('Our boats are never more than two years old');
+  const attached = page.getByRole('dialog', { name: 'Attached to form 1' });
+  await expect(attached.getByRole('region', { name: 'New' })).toContainText('Ice cream');
+  await attached.getByRole('button', { name: 'Add as a source and accept 1' }).click();
   await expect(page.getByRole('tab', { name: 'notes.md' })).toBeVisible();
+  await expect(page.locator('.sheet')).toContainText('Ice cream');
   await page
     .getByRole('dialog', { name: 'Ask the client' })
     .getByRole('button', { name: 'Withdraw' })

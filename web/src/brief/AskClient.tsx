@@ -165,7 +165,7 @@ const state = (form: QuestionForm): string =>
           ? 'opened, not sent yet'
           : 'not opened yet';
 
-/** What the client answered, and what it changes. */
+/** What the client answered and then what was attached, one after the other, with what each changes. */
 function Answers({ form, onClose }: { form: QuestionForm; onClose: () => void }) {
   const { project, act } = useWorkbench();
   const params = { path: { project: project.id, number: form.number } };
@@ -174,8 +174,10 @@ function Answers({ form, onClose }: { form: QuestionForm; onClose: () => void })
     queryFn: () => unwrap(api.GET('/api/projects/{project}/forms/{number}/answers', { params })),
   });
   const [accepted, setAccepted] = useState<string[] | null>(null);
-  const shown = previews.data?.[0];
-  const attached = previews.data?.[1];
+  const [step, setStep] = useState({ index: 0, after: -1 });
+  // The second source is read against what the first has changed, so it waits for that to be saved.
+  const shown = project.revision > step.after ? previews.data?.[step.index] : undefined;
+  const next = previews.data?.[step.index + 1];
   const chosen =
     accepted ?? shown?.proposals.filter((one) => one.effect === 'adds').map((one) => one.id) ?? [];
   const take = useMutation({
@@ -188,7 +190,7 @@ function Answers({ form, onClose }: { form: QuestionForm; onClose: () => void })
     <Modal
       open
       width={760}
-      title={`Answers to form ${form.number}`}
+      title={step.index === 0 ? `Answers to form ${form.number}` : `Attached to form ${form.number}`}
       onCancel={onClose}
       footer={[
         <Button key="no" onClick={onClose}>
@@ -201,8 +203,10 @@ function Answers({ form, onClose }: { form: QuestionForm; onClose: () => void })
           loading={take.isPending}
           onClick={() => {
             if (shown) add(shown, chosen);
-            if (attached) add(attached, []);
-            take.mutate();
+            if (next) {
+              setAccepted(null);
+              setStep({ index: step.index + 1, after: project.revision });
+            } else take.mutate();
           }}
         >
           {`Add as a source and accept ${chosen.length}`}
@@ -211,12 +215,7 @@ function Answers({ form, onClose }: { form: QuestionForm; onClose: () => void })
     >
       {previews.error && <Alert type="error" title={said(previews.error)} role="alert" />}
       {shown && <pre className="answers-text">{shown.text}</pre>}
-      {attached && (
-        <p>
-          The client attached “{attached.title}”. It becomes a source of its own; read it once more from
-          there.
-        </p>
-      )}
+      {next && <p>The client also attached “{next.title}”. It comes next.</p>}
       {shown && <Proposals proposals={shown.proposals} accepted={chosen} onAccept={setAccepted} />}
     </Modal>
   );
