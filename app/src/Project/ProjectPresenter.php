@@ -12,6 +12,7 @@ use DunePocket\Brief\Assessment\Question;
 use DunePocket\Brief\Brief;
 use DunePocket\Brief\Fact;
 use DunePocket\Brief\FactKind;
+use DunePocket\Brief\Origin;
 use DunePocket\Brief\Source;
 use DunePocket\Catalogue\Catalogue;
 use DunePocket\Exchange\Formats;
@@ -136,7 +137,20 @@ final readonly class ProjectPresenter
     /** @return array<string, mixed> */
     public function fact(Fact $fact, bool $struck): array
     {
-        return ['label' => $fact->kind->label(), 'group' => $fact->kind->group(), 'shown' => $this->shown($fact), 'struck' => $struck] + $fact->toArray();
+        return ['label' => $fact->kind->label(), 'group' => $fact->kind->group(), 'shown' => $this->shown($fact), 'note' => $this->note($fact), 'struck' => $struck] + $fact->toArray();
+    }
+
+    /** What was measured of it, or what it was concluded from. */
+    private function note(Fact $fact): ?string
+    {
+        $measured = $fact->detail('measured');
+        $hint = $fact->detail('hint');
+
+        return match (true) {
+            null !== $measured => FactKind::Tone === $fact->kind ? "Concluded from how the sample is written, $measured" : $measured,
+            null !== $hint && Origin::Inferred === $fact->origin => "Concluded from “{$hint}”",
+            default => null,
+        };
     }
 
     private function shown(Fact $fact): string

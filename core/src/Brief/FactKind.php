@@ -43,7 +43,7 @@ enum FactKind: string
     public function isSingle(): bool
     {
         return match ($this) {
-            self::BusinessName, self::BusinessKind, self::Goal, self::PageCount, self::Language, self::Founded => true,
+            self::BusinessName, self::BusinessKind, self::Goal, self::PageCount, self::Founded => true,
             default => false,
         };
     }

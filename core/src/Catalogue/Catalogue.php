@@ -13,6 +13,7 @@ final class Catalogue
     public const GENERAL_BUSINESS = 'local-business';
 
     private ?Cues $cues = null;
+    private ?VoiceRules $voice = null;
     private ?PageKinds $pageKinds = null;
     private ?Phrasing $phrasing = null;
 
@@ -55,6 +56,17 @@ final class Catalogue
     public function vocabulary(): array
     {
         return array_map(static fn (mixed $held): bool => true === $held, $this->data->raw('vocabulary'));
+    }
+
+    public function voice(): VoiceRules
+    {
+        return $this->voice ??= new VoiceRules($this->data->child('brief')->child('voice'));
+    }
+
+    /** @return array<string, string> language tag by the language's English name in small letters */
+    public function languages(): array
+    {
+        return $this->data->child('brief')->stringMap('languages');
     }
 
     public function pageKinds(): PageKinds

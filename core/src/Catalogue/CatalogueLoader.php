@@ -14,7 +14,7 @@ use Symfony\Component\Yaml\Yaml;
 final readonly class CatalogueLoader
 {
     private const FILES = ['page-kinds', 'section-kinds', 'menu-order', 'phrasing', 'reasons'];
-    private const BRIEF = ['cues', 'goals', 'tones', 'features', 'questions'];
+    private const BRIEF = ['cues', 'goals', 'tones', 'features', 'questions', 'voice', 'languages'];
     private const FOLDERS = ['business-kinds', 'layouts'];
 
     /**
@@ -74,7 +74,7 @@ final readonly class CatalogueLoader
         }
         $data['business-kinds'] = $this->withLikeness($data['business-kinds']);
         $data['words'] = (string) file_get_contents($this->folder.'/words.txt');
-        $data['vocabulary'] = $this->vocabulary($data['words'], [$data['brief'], $data['business-kinds'], $data['page-kinds'] ?? []]);
+        $data['vocabulary'] = $this->vocabulary($data['words'], [array_diff_key($data['brief'], ['voice' => true, 'languages' => true]), $data['business-kinds'], $data['page-kinds'] ?? []]);
 
         return $data;
     }

@@ -169,6 +169,15 @@ final readonly class Node
         return $this->value;
     }
 
+    public function asFloat(): float
+    {
+        if (!\is_int($this->value) && !\is_float($this->value)) {
+            throw $this->mustBe('a number');
+        }
+
+        return (float) $this->value;
+    }
+
     /**
      * @template T of \BackedEnum
      *

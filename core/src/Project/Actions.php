@@ -13,6 +13,7 @@ use DunePocket\Brief\Quote;
 use DunePocket\Brief\Source;
 use DunePocket\Brief\SourceKind;
 use DunePocket\Brief\SourceText;
+use DunePocket\Brief\Voice\SampleFacts;
 use DunePocket\Catalogue\Catalogue;
 use DunePocket\Catalogue\UnknownKind;
 use DunePocket\Data\InvalidData;
@@ -41,6 +42,9 @@ final readonly class Actions
 {
     /** Actions that are changes as they stand. */
     private const DIRECT = ['move-section', 'remove-section', 'edit-section', 'edit-text', 'move-page', 'remove-page', 'edit-page', 'strike-fact', 'skip-question', 'rename-project'];
+
+    /** Characters. */
+    private const LONGEST_SAMPLE = 20_000;
 
     private Planner $planner;
 
@@ -133,7 +137,21 @@ final readonly class Actions
             throw new InvalidChange('These words are not in the source.');
         }
 
+        if (FactKind::VoiceSample === $kind) {
+            return $this->addSample(null === $quote || null === $source ? $action->string('value') : (string) $quote->words($source), $project, $quote);
+        }
+
         return new PutFact(new Fact($project->brief->nextFactId(), $kind, $this->value($kind, $action), null === $quote ? Origin::Entered : Origin::Stated, 1.0, $quote, $this->detail($kind, $action->string('value'))));
+    }
+
+    /** A sample of the client's writing, and the tones it is written in when nobody asked for one. */
+    private function addSample(string $text, Project $project, ?Quote $quote = null): Change
+    {
+        $facts = (new SampleFacts($this->catalogue->voice()))->of(Text::within($text, self::LONGEST_SAMPLE), (int) substr($project->brief->nextFactId(), 1), $quote);
+        $asked = [] !== $project->brief->of(FactKind::Tone);
+        $new = array_filter($facts, static fn (Fact $fact): bool => !$asked || FactKind::Tone !== $fact->kind);
+
+        return new Several(array_map(static fn (Fact $fact): Change => new PutFact($fact), array_values($new)), 'Add a voice sample');
     }
 
     /** A short answer is understood by its question; words that say nothing of the kind are kept as they are. */
@@ -144,6 +162,10 @@ final readonly class Actions
         $facts = AnswerReader::for($this->catalogue)->facts($kind, $action->string('value'), (int) substr($project->brief->nextFactId(), 1));
         $new = array_values(array_filter($facts, static fn (Fact $fact): bool => !\in_array(mb_strtolower($fact->value), $known, true)));
         if ([] === $facts) {
+            if (FactKind::Tone === $kind && (new SampleFacts($this->catalogue->voice()))->isSample($action->string('value'))) {
+                return $this->addSample($action->string('value'), $project);
+            }
+
             return $this->addFact($action, $project);
         }
         if ([] === $new) {

@@ -11,6 +11,7 @@ use DunePocket\Brief\PageRange;
 use DunePocket\Brief\Reading\BriefReader;
 use DunePocket\Brief\Sources\SourceReader;
 use DunePocket\Catalogue\Catalogue;
+use DunePocket\Language\LanguageTag;
 use DunePocket\Language\Typography;
 use DunePocket\Plan\Planning\Planner;
 
@@ -39,7 +40,15 @@ final readonly class ProjectMaker
     {
         $brief = $this->reader->read($this->sources->read($bytes, $sourceTitle, 's1'));
 
-        return new Project(mb_substr($name ?? $this->workingName($brief) ?? $sourceTitle, 0, self::LONGEST_NAME), $brief);
+        return new Project(mb_substr($name ?? $this->workingName($brief) ?? $sourceTitle, 0, self::LONGEST_NAME), $brief, language: $this->draftedIn($brief));
+    }
+
+    /** Copy is drafted in English; which English, the brief may say. */
+    private function draftedIn(Brief $brief): string
+    {
+        $tag = LanguageTag::canonical($brief->first(FactKind::Language)?->detail('tag') ?? '');
+
+        return null !== $tag && str_starts_with($tag, 'en') ? $tag : 'en';
     }
 
     /** The business's own name, or what it is and where: "Scaffolding firm, Dunmere". */

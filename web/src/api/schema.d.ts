@@ -666,6 +666,8 @@ export interface components {
             group: string;
             value: string;
             shown: string;
+            /** @description What was measured of it or what it was concluded from */
+            note: string | null;
             /** @enum {string} */
             origin: "stated" | "inferred" | "entered";
             certainty: number;

@@ -132,6 +132,7 @@ function FactRow({ fact, catalogue, pointed, editing, onPoint, onEdit, onSave, o
         aria-label={sure ? 'sure' : 'unsure'}
         title={`${fact.origin === 'stated' ? 'Stated in the brief' : fact.origin === 'inferred' ? 'Concluded from the brief' : 'Entered by you'}, certainty ${Math.round(fact.certainty * 100)} %`}
       />
+      {fact.note && <span className="fact-note small quiet">{fact.note}</span>}
     </div>
   );
 }

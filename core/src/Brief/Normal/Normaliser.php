@@ -6,8 +6,9 @@ namespace DunePocket\Brief\Normal;
 
 use DunePocket\Brief\Fact;
 use DunePocket\Brief\FactKind;
+use DunePocket\Language\CalendarDate;
 
-/** Adds to facts what programs need of them: the dialled number, the hours as days and times. The words stay. */
+/** Adds to facts what programs need of them: the dialled number, the hours as days and times, the date of a deadline. The words stay. */
 final readonly class Normaliser
 {
     /** @param string $text the source, which may betray the country */
@@ -16,6 +17,7 @@ final readonly class Normaliser
         $detail = match ($fact->kind) {
             FactKind::ContactPhone => ['e164' => Telephone::e164($fact->value, Telephone::country($text))],
             FactKind::OpeningHours => ['hours' => implode(', ', OpeningHours::read($fact->value)?->toSchema() ?? []), 'text' => OpeningHours::read($fact->value)?->toText()],
+            FactKind::Deadline => ['date' => CalendarDate::iso($fact->value, 'US' === Telephone::country($text))],
             default => [],
         };
         $detail = array_filter($detail, static fn (?string $value): bool => null !== $value && '' !== $value);

@@ -47,6 +47,8 @@ final readonly class BriefReader
             new Recogniser\OfferingRecogniser($cues, $negation, $catalogue->pageKinds()),
             new Recogniser\GoalRecogniser($cues, $negation),
             new Recogniser\ToneRecogniser($cues, $negation),
+            new Recogniser\VoiceSampleRecogniser($catalogue->voice(), $cues),
+            new Recogniser\LanguageRecogniser($catalogue->languages(), $negation),
             new Recogniser\FeatureRecogniser($cues, $negation),
             new Recogniser\PageRecogniser($cues, $negation, $catalogue->pageKinds(), $catalogue->features()),
         ];

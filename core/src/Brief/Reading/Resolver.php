@@ -67,6 +67,7 @@ final class Resolver
                 FactKind::ContactAddress, FactKind::ExistingSite => \array_slice($this->bySurety($group), 0, 1),
                 FactKind::Audience, FactKind::Differentiator => $this->withoutHints($this->withoutOverlaps($group)),
                 FactKind::DesignNote => $this->withoutOverlaps($group),
+                FactKind::Tone => $this->withoutConclusions($this->outside($group, $byKind[FactKind::VoiceSample->value] ?? [])),
                 default => $group,
             };
         }
@@ -259,6 +260,33 @@ final class Resolver
         $plain = [] !== array_filter($group, static fn (Candidate $c): bool => $c->certainty >= self::PLAIN);
 
         return array_values(array_filter($group, static fn (Candidate $c): bool => !$plain || $c->certainty >= self::HINT));
+    }
+
+    /**
+     * What was asked for in words makes what was only concluded superfluous.
+     *
+     * @param list<Candidate> $group
+     *
+     * @return list<Candidate>
+     */
+    private function withoutConclusions(array $group): array
+    {
+        $stated = array_values(array_filter($group, static fn (Candidate $c): bool => Origin::Inferred !== $c->origin));
+
+        return [] === $stated ? $group : $stated;
+    }
+
+    /**
+     * What a sample of the client's writing says is not said of the site.
+     *
+     * @param list<Candidate> $group
+     * @param list<Candidate> $samples
+     *
+     * @return list<Candidate>
+     */
+    private function outside(array $group, array $samples): array
+    {
+        return array_values(array_filter($group, fn (Candidate $c): bool => Origin::Inferred === $c->origin || [] === array_filter($samples, fn (Candidate $sample): bool => $this->overlap($sample, $c))));
     }
 
     private function isPlain(Candidate $candidate): bool

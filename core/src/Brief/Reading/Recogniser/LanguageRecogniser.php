@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DunePocket\Brief\Reading\Recogniser;
+
+use DunePocket\Brief\FactKind;
+use DunePocket\Brief\Reading\BlockKind;
+use DunePocket\Brief\Reading\Candidate;
+use DunePocket\Brief\Reading\Negation;
+use DunePocket\Brief\Reading\Reading;
+use DunePocket\Brief\Reading\Recogniser;
+use DunePocket\Brief\Reading\Sentence;
+use DunePocket\Language\Typography;
+
+/** The languages the site is to be in: "everything in Welsh and English", "British spelling please". */
+final readonly class LanguageRecogniser implements Recogniser
+{
+    private const CERTAINTY = 0.92;
+    private const ABOUT_THE_SITE = '/\b(?:(?:web)?site|pages?|texts?|copy|wording|words|everything|languages?|bilingual|translat\w+|versions?|written|spelling|read (?:it )?in)\b/iu';
+
+    private string $one;
+    private string $several;
+
+    /** @param array<string, string> $tags BCP 47 tag by the language's name in small letters */
+    public function __construct(private array $tags, private Negation $negation)
+    {
+        $names = array_keys($tags);
+        usort($names, static fn (string $a, string $b): int => \strlen($b) <=> \strlen($a));
+        $this->one = '(?:'.implode('|', array_map(static fn (string $name): string => preg_quote($name, '~'), $names)).')';
+        $list = "{$this->one}(?:(?:\\s*,\\s*|\\s*(?:,\\s*)?(?:and|&|/|or|plus|as well as)\\s+)(?:(?:also|later|maybe|in)\\s+)*{$this->one})*";
+        $this->several = "~\\b(?:in|into|both|use|using|have)\\s+(?:both\\s+|simple\\s+|plain\\s+|the\\s+)*(?<names>$list)\\b(?!\\s+(?:class|lesson|course|restaurant|food|wine|style|bakery|cuisine|speak))|\\b(?<names2>$list)[-\\s]+(?:versions?|pages?|translations?|languages?|texts?|spelling)\\b|(?<names3>\\b\\p{L}+ spelling\\b)~iu";
+    }
+
+    public function recognise(Reading $reading): iterable
+    {
+        foreach ($reading->sentences as $sentence) {
+            if (!$sentence->isSpoken() || BlockKind::Heading === $sentence->block->kind) {
+                continue;
+            }
+            if (\in_array($sentence->block->topic, [FactKind::Language->value, FactKind::Tone->value], true)) {
+                yield from $this->answer($sentence);
+            } elseif (1 === preg_match(self::ABOUT_THE_SITE, $sentence->text)) {
+                yield from $this->inPassing($sentence);
+            }
+        }
+    }
+
+    /** @return iterable<Candidate> */
+    private function answer(Sentence $sentence): iterable
+    {
+        $onlyLanguages = 1 === preg_match("~^\\W*(?:mainly |only |just |both |in )*{$this->one}\\b~iu", $sentence->text);
+        if ($onlyLanguages) {
+            yield from $this->names($sentence, $sentence->text, 0);
+        }
+    }
+
+    /** @return iterable<Candidate> */
+    private function inPassing(Sentence $sentence): iterable
+    {
+        preg_match_all($this->several, $sentence->text, $matches, \PREG_SET_ORDER | \PREG_OFFSET_CAPTURE);
+        foreach ($matches as $match) {
+            foreach (['names', 'names2', 'names3'] as $group) {
+                [$words, $offset] = $match[$group] ?? ['', -1];
+                if ('' !== $words && !$this->negation->covers($sentence, (int) $offset)) {
+                    yield from $this->names($sentence, $words, (int) $offset);
+                }
+            }
+        }
+    }
+
+    /** @return iterable<Candidate> */
+    private function names(Sentence $sentence, string $words, int $offset): iterable
+    {
+        preg_match_all("~\\b{$this->one}\\b~iu", $words, $names, \PREG_OFFSET_CAPTURE);
+        foreach ($names[0] as [$name, $at]) {
+            yield new Candidate(FactKind::Language, Typography::capital(mb_strtolower($name)), $sentence->start + $offset + (int) $at, \strlen($name), self::CERTAINTY, detail: ['tag' => $this->tags[mb_strtolower($name)]]);
+        }
+    }
+}
