@@ -34,6 +34,10 @@ class ProjectRecord
     #[ORM\Column(type: Types::JSON, options: ['jsonb' => true])]
     public array $shared = [];
 
+    /** @var array<string, mixed> */
+    #[ORM\Column(type: Types::JSON, options: ['jsonb' => true])]
+    public array $decisions = [];
+
     /** @var list<int> revisions that can be undone, the last one next */
     #[ORM\Column(type: Types::JSON)]
     public array $undoable = [];

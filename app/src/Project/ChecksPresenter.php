@@ -8,12 +8,14 @@ use DunePocket\Plan\Coverage;
 use DunePocket\Plan\CoverageItem;
 use DunePocket\Plan\Findings\Finding;
 use DunePocket\Plan\Findings\Inspector;
+use DunePocket\Plan\PresentSite\PresentSite;
+use DunePocket\Plan\PresentSite\Verdict;
 use DunePocket\Project\Project;
 
 /** Shows what is computed from the whole plan; asked for apart, so that a change never waits for it. */
 final readonly class ChecksPresenter
 {
-    public function __construct(private Coverage $coverage, private Inspector $inspector)
+    public function __construct(private Coverage $coverage, private Inspector $inspector, private PresentSite $presentSite)
     {
     }
 
@@ -24,6 +26,7 @@ final readonly class ChecksPresenter
             'revision' => $revision,
             'coverage' => array_map(static fn (CoverageItem $item): array => ['fact' => $item->fact->id, 'where' => $item->where], $this->coverage->of($project->plan, $project->brief)),
             'findings' => array_map(static fn (Finding $finding): array => $finding->toArray(), $this->inspector->inspect($project)),
+            'presentSite' => array_map(static fn (Verdict $verdict): array => $verdict->toArray(), $this->presentSite->verdicts($project->brief, $project->plan, $project->decisions->oldPages)),
         ];
     }
 }

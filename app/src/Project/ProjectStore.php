@@ -23,6 +23,7 @@ use DunePocket\Project\Change\Change;
 use DunePocket\Project\Change\ChangeCodec;
 use DunePocket\Project\Change\InvalidChange;
 use DunePocket\Project\Change\Touch;
+use DunePocket\Project\Decisions;
 use DunePocket\Project\Project;
 use Psr\Clock\ClockInterface;
 use Symfony\Component\Uid\Uuid;
@@ -60,6 +61,7 @@ final readonly class ProjectStore
                 array_map(static fn (array $section): Section => Section::fromNode(new Node($section)), $record->shared),
             ),
             $record->language,
+            Decisions::fromNode(new Node($record->decisions)),
         );
     }
 
@@ -222,6 +224,9 @@ final readonly class ProjectStore
         }
         if (null === $before || $before->plan->shared !== $project->plan->shared) {
             $record->shared = array_map(static fn (Section $section): array => $section->toArray(), $project->plan->shared);
+        }
+        if (null === $before || $before->decisions !== $project->decisions) {
+            $record->decisions = $project->decisions->toArray();
         }
         $record->pageCount = \count($project->plan->pages);
         $this->writePages($record, $project->plan, $before?->plan);

@@ -54,6 +54,32 @@ final class SourceTest extends ApiTestCase
         self::assertStringContainsString($said, $problem->string('detail'));
     }
 
+    public function testTheSavedPagesOfThePresentSiteAreKeptMergedOrDropped(): void
+    {
+        $this->signInAs('designer');
+        $project = $this->project();
+        $path = (string) tempnam(sys_get_temp_dir(), 'site');
+        $zip = new \ZipArchive();
+        $zip->open($path, \ZipArchive::OVERWRITE);
+        $zip->addFromString('old/about.html', '<html><head><title>About us</title></head><body><h1>About us</h1></body></html>');
+        $zip->addFromString('old/knots.html', '<html><head><title>Knots</title></head><body>'.str_repeat('rope ', 400).'</body></html>');
+        $zip->close();
+        $preview = $this->call('POST', "/api/projects/$project/sources", ['title' => 'Old site', 'file' => base64_encode((string) file_get_contents($path))]);
+        self::assertSame('site', $preview->string('kind'));
+        $this->act($project, $this->call('GET', "/api/projects/$project")->int('revision'), ['type' => 'add-source', 'title' => 'Old site', 'kind' => 'site', 'text' => $preview->string('text'), 'accept' => []]);
+        $before = $this->call('GET', "/api/projects/$project");
+        $old = $this->call('GET', "/api/projects/$project/checks")->children('presentSite');
+        self::assertSame(['/about', '/knots'], array_map(static fn (Node $page): string => $page->string('address'), $old));
+        self::assertSame(['keep', null], [$old[1]->string('fate'), $old[1]->optionalString('page')], 'It has no place yet.');
+
+        $this->act($project, $before->int('revision'), ['type' => 'keep-old-page', 'address' => '/knots', 'title' => 'Knots']);
+        $kept = $this->call('GET', "/api/projects/$project/checks")->children('presentSite')[1];
+        self::assertTrue($kept->bool('decided'));
+        self::assertNotNull($kept->optionalString('page'));
+        $this->call('POST', "/api/projects/$project/undo");
+        self::assertFalse($this->call('GET', "/api/projects/$project/checks")->children('presentSite')[1]->bool('decided'));
+    }
+
     public function testAnArchiveThatUnpacksToTooMuchIsNotOpened(): void
     {
         $path = (string) tempnam(sys_get_temp_dir(), 'bomb');

@@ -11,6 +11,7 @@ use DunePocket\Data\Node;
 use DunePocket\Plan\Page;
 use DunePocket\Plan\Plan;
 use DunePocket\Plan\Section;
+use DunePocket\Project\Decisions;
 use DunePocket\Project\Project;
 
 /** Reads a project file. What is computed (questions, score, paths, findings) is computed anew. */
@@ -38,7 +39,7 @@ final readonly class ProjectFileReader
         $plan = new Plan(array_map(Page::fromNode(...), $node->children('pages')), array_map(Section::fromNode(...), $node->children('shared')));
         $this->verify($plan);
 
-        return new Project($node->string('name'), Brief::fromNode($node->child('brief')), $plan, $node->string('language', 'en'));
+        return new Project($node->string('name'), Brief::fromNode($node->child('brief')), $plan, $node->string('language', 'en'), Decisions::fromNode($node->child('decisions')));
     }
 
     private function verify(Plan $plan): void

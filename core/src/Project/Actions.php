@@ -18,7 +18,10 @@ use DunePocket\Catalogue\Catalogue;
 use DunePocket\Catalogue\UnknownKind;
 use DunePocket\Data\InvalidData;
 use DunePocket\Data\Node;
+use DunePocket\Plan\Page;
 use DunePocket\Plan\Planning\Planner;
+use DunePocket\Plan\PresentSite\Decision;
+use DunePocket\Plan\PresentSite\Fate;
 use DunePocket\Plan\Section;
 use DunePocket\Plan\UnknownElement;
 use DunePocket\Project\Change\AddPage;
@@ -26,6 +29,7 @@ use DunePocket\Project\Change\AddSection;
 use DunePocket\Project\Change\AddSource;
 use DunePocket\Project\Change\Change;
 use DunePocket\Project\Change\ChangeCodec;
+use DunePocket\Project\Change\DecideOldPage;
 use DunePocket\Project\Change\EditSection;
 use DunePocket\Project\Change\InvalidChange;
 use DunePocket\Project\Change\PutFact;
@@ -41,7 +45,7 @@ use DunePocket\Project\Change\Text;
 final readonly class Actions
 {
     /** Actions that are changes as they stand. */
-    private const DIRECT = ['move-section', 'remove-section', 'edit-section', 'edit-text', 'move-page', 'remove-page', 'edit-page', 'strike-fact', 'skip-question', 'rename-project'];
+    private const DIRECT = ['move-section', 'remove-section', 'edit-section', 'edit-text', 'move-page', 'remove-page', 'edit-page', 'strike-fact', 'skip-question', 'decide-old-page', 'rename-project'];
 
     /** Characters. */
     private const LONGEST_SAMPLE = 20_000;
@@ -78,6 +82,7 @@ final readonly class Actions
             'add-fact' => $this->addFact($action, $project),
             'answer-question' => $this->answerQuestion($action, $project),
             'add-source' => $this->addSource($action, $project),
+            'keep-old-page' => $this->keepOldPage($action, $project),
             'correct-fact' => $this->correctFact($action, $project),
             default => throw new InvalidData("There is no action “{$type}”."),
         };
@@ -113,6 +118,11 @@ final readonly class Actions
 
     private function addPage(Node $action, Project $project): Change
     {
+        return new AddPage($this->newPage($action, $project), $action->int('index', \count($project->plan->pages)));
+    }
+
+    private function newPage(Node $action, Project $project): Page
+    {
         $title = Text::line($action->string('title'), 'A page needs a title.');
         $kind = $action->string('kind', $this->catalogue->pageKinds()->named($title) ?? 'page');
         $parent = $action->optionalString('parent');
@@ -125,7 +135,15 @@ final readonly class Actions
             throw new InvalidChange($e->getMessage(), 0, $e);
         }
 
-        return new AddPage($this->planner->page($project->brief, $project->plan, $kind, $title, $parent), $action->int('index', \count($project->plan->pages)));
+        return $this->planner->page($project->brief, $project->plan, $kind, $title, $parent);
+    }
+
+    /** Plans a page for one of the present website that has no place yet. */
+    private function keepOldPage(Node $action, Project $project): Change
+    {
+        $page = $this->newPage($action, $project);
+
+        return new Several([new AddPage($page, \count($project->plan->pages)), new DecideOldPage($action->string('address'), new Decision(Fate::Keep, $page->id))], "Keep “{$page->title}”");
     }
 
     private function addFact(Node $action, Project $project): Change

@@ -9,6 +9,7 @@ use DunePocket\Brief\InvalidBrief;
 use DunePocket\Brief\Reading\BriefReader;
 use DunePocket\Brief\SourceKind;
 use DunePocket\Brief\Sources\SiteInventory;
+use DunePocket\Brief\Sources\SitePage;
 use DunePocket\Brief\Sources\SourceReader;
 use DunePocket\Tests\Support\Bench;
 use PHPUnit\Framework\TestCase;
@@ -36,6 +37,17 @@ final class SiteInventoryTest extends TestCase
         $brief = (new BriefReader(Bench::catalogue()))->read(new \DunePocket\Brief\Source('s1', 'Site', SourceKind::Site, $text));
         self::assertSame(['01632 960 123'], Bench::values($brief, FactKind::ContactPhone));
         self::assertSame([], Bench::values($brief, FactKind::PageRequest), 'Pages of the present site are not asked for.');
+    }
+
+    public function testSavedPagesJoinTheAddressesOfTheSitemapWhateverFolderTheyLieIn(): void
+    {
+        $sitemap = new SiteInventory([new SitePage('https://ropes.example/'), new SitePage('https://ropes.example/about'), new SitePage('https://ropes.example/shop/twine')]);
+        $saved = static fn (string $folder): array => [new SitePage("$folder/about", 'About', [], 20), new SitePage("$folder/shop/twine", 'Twine', [], 30)];
+        foreach (['', '/site', '/saved/ropes.example'] as $folder) {
+            $pages = $sitemap->with($saved($folder))->pages;
+            self::assertSame([['https://ropes.example/', ''], ['https://ropes.example/about', 'About'], ['https://ropes.example/shop/twine', 'Twine']], array_map(static fn (SitePage $page): array => [$page->address, $page->title], $pages), $folder);
+        }
+        self::assertSame(['/about', '/shop/twine'], array_map(static fn (SitePage $page): string => $page->address, (new SiteInventory([]))->with($saved('/site'))->pages));
     }
 
     public function testEntitiesAreRefused(): void

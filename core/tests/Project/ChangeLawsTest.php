@@ -55,6 +55,9 @@ final class ChangeLawsTest extends TestCase
         yield 'correct a fact' => [['type' => 'correct-fact', 'fact' => 'f1', 'value' => 'Eastmoor Welcome']];
         yield 'strike a fact out' => [['type' => 'strike-fact', 'fact' => 'f1', 'struck' => true]];
         yield 'skip a question' => [['type' => 'skip-question', 'question' => 'price', 'skipped' => true]];
+        yield 'merge an old page' => [['type' => 'decide-old-page', 'address' => '/history', 'decision' => ['fate' => 'merge', 'page' => 'p2']]];
+        yield 'plan a page for an old one' => [['type' => 'keep-old-page', 'address' => '/knots', 'title' => 'Knots']];
+        yield 'add a voice sample' => [['type' => 'add-fact', 'kind' => 'voice_sample', 'value' => 'We mend what you bring. If it cannot be mended, we say so. You pay for the work, not for the wait, and you can watch while it is done.']];
         yield 'rename the project' => [['type' => 'rename-project', 'name' => 'Eastmoor']];
     }
 

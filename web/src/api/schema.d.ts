@@ -817,6 +817,20 @@ export interface components {
                 where: string[];
             }[];
             findings: components["schemas"]["Finding"][];
+            presentSite: components["schemas"]["OldPage"][];
+        };
+        /** @description A page of the present website and what becomes of it */
+        OldPage: {
+            address: string;
+            title: string;
+            words: number;
+            /** @enum {string} */
+            fate: "keep" | "merge" | "drop";
+            /** @description The planned page it goes to; none when dropped or not placed yet */
+            page: string | null;
+            reason: string;
+            facts: string[];
+            decided: boolean;
         };
         State: {
             name: string;
@@ -939,6 +953,22 @@ export interface components {
             type: "skip-question";
             question: string;
             skipped: boolean;
+        } | {
+            /** @constant */
+            type: "decide-old-page";
+            address: string;
+            decision: {
+                /** @enum {string} */
+                fate: "keep" | "merge" | "drop";
+                page: string | null;
+            } | null;
+        } | {
+            /** @constant */
+            type: "keep-old-page";
+            address: string;
+            title: string;
+            kind?: string;
+            parent?: string | null;
         } | {
             /** @constant */
             type: "rename-project";

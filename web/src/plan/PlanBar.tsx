@@ -1,13 +1,16 @@
 import { Button, Dropdown, Popover } from 'antd';
+import { useState } from 'react';
 import { Link } from 'react-router-dom';
 import { useWorkbench } from '../project/context';
+import { PresentSite, presentSiteFigures } from './PresentSite';
 
 /** What the brief asks for and where it is answered, the findings, the pages against the wished number. */
 export function PlanBar({ onAddPage }: { onAddPage: () => void }) {
   const { project, checks, act, select } = useWorkbench();
+  const [comparing, setComparing] = useState(false);
   const { figures } = project;
   const { guesses, score } = project.brief;
-  const { findings, coverage } = checks;
+  const { findings, coverage, presentSite } = checks;
   const facts = new Map(project.brief.facts.map((fact) => [fact.id, fact]));
   const nowhere = coverage.filter((item) => item.where.length === 0);
   const first = nowhere[0] && facts.get(nowhere[0].fact);
@@ -117,6 +120,16 @@ export function PlanBar({ onAddPage }: { onAddPage: () => void }) {
           {findings.length === 1 ? '1 finding' : `${findings.length} findings`}
         </button>
       </Popover>
+      {presentSite.length > 0 && (
+        <button
+          className={`plain ${presentSite.some((old) => old.fate !== 'drop' && old.page === null) ? 'attention' : ''}`}
+          title={presentSiteFigures(presentSite)}
+          onClick={() => setComparing(true)}
+        >
+          Present site {presentSite.length}
+        </button>
+      )}
+      {comparing && <PresentSite onClose={() => setComparing(false)} />}
       <span>
         Pages {figures.counted}
         {figures.wished ? ` of ${figures.wished.replace('-', '–')}` : ''}

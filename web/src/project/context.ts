@@ -18,7 +18,7 @@ export interface Selection {
 
 export const WorkbenchContext = createContext<Workbench | null>(null);
 
-export const NO_CHECKS: Checks = { revision: 0, coverage: [], findings: [] };
+export const NO_CHECKS: Checks = { revision: 0, coverage: [], findings: [], presentSite: [] };
 
 export function useWorkbench(): Workbench {
   const bench = useContext(WorkbenchContext);

@@ -80,13 +80,22 @@ final readonly class SiteInventory
         return new SitePage($address, self::line($title->textContent ?? ''), array_values(array_filter(array_unique($headings))), str_word_count($body->textContent ?? ''), array_values(array_unique($contacts)));
     }
 
-    /** @param list<SitePage> $saved pages whose text is known */
+    /**
+     * The folder all saved pages lie in, which is no part of their addresses, falls away.
+     *
+     * @param list<SitePage> $saved pages whose text is known
+     */
     public function with(array $saved): self
     {
+        $folder = self::folderOf(array_map(static fn (SitePage $page): string => $page->address, $saved));
         $known = [];
-        foreach ([...$this->pages, ...$saved] as $page) {
-            $path = rtrim((string) parse_url($page->address, \PHP_URL_PATH), '/');
-            $known[$path] = '' === $page->title && isset($known[$path]) ? $known[$path] : $page;
+        foreach ($this->pages as $page) {
+            $known[self::path($page->address)] = $page;
+        }
+        foreach ($saved as $page) {
+            $address = isset($known[self::path($page->address)]) || \count($saved) < 2 ? $page->address : substr($page->address, \strlen($folder));
+            $path = self::path($address);
+            $known[$path] = new SitePage(($known[$path] ?? null)->address ?? $address, $page->title, $page->headings, $page->words, $page->contacts);
         }
 
         return new self(array_values($known));
@@ -105,6 +114,54 @@ final readonly class SiteInventory
         }
 
         return implode("\n", [...$lines, ...([] === $contacts ? [] : ['', 'Found on these pages', ...$contacts])])."\n";
+    }
+
+    /** The inventory that such a text was made of, but for the lines about contact, which tell no page. */
+    public static function fromText(string $text): self
+    {
+        $pages = [];
+        preg_match_all('~^(?<address>(?:https?://|/)\S*)(?: – (?<title>.*?))??(?: \((?<words>\d+) words\))?$(?<headings>(?:\n {4}.+)*)~mu', $text, $found, \PREG_SET_ORDER);
+        foreach ($found as $page) {
+            $headings = array_values(array_filter(array_map(trim(...), explode("\n", $page['headings'])), static fn (string $heading): bool => '' !== $heading));
+            $pages[] = new SitePage($page['address'], $page['title'], $headings, (int) $page['words']);
+        }
+
+        return new self($pages);
+    }
+
+    private static function path(string $address): string
+    {
+        return rtrim((string) parse_url($address, \PHP_URL_PATH), '/');
+    }
+
+    /**
+     * @param list<string> $addresses
+     *
+     * @return string the folder all of them lie in, "/site"; "" when there is none
+     */
+    private static function folderOf(array $addresses): string
+    {
+        $common = null;
+        foreach ($addresses as $address) {
+            $parts = explode('/', $address, -1);
+            $common = null === $common ? $parts : \array_slice($parts, 0, self::alike($common, $parts));
+        }
+
+        return implode('/', $common ?? []);
+    }
+
+    /**
+     * @param list<string> $a
+     * @param list<string> $b
+     */
+    private static function alike(array $a, array $b): int
+    {
+        $alike = 0;
+        while (isset($a[$alike], $b[$alike]) && $a[$alike] === $b[$alike]) {
+            ++$alike;
+        }
+
+        return $alike;
     }
 
     private static function line(string $text): string

@@ -32,7 +32,13 @@ final readonly class SourceReader
         if (null !== $format) {
             $documents = $this->documents ?? throw new InvalidBrief('Only text files are read here. Save it as .txt or .md.');
 
-            return new Source($id, $title, 'html' === $format ? SourceKind::Text : SourceKind::Document, SourceText::fromBytes($documents->of($bytes, $format)));
+            $kind = match ($format) {
+                'html' => SourceKind::Text,
+                'zip' => SourceKind::Site,
+                default => SourceKind::Document,
+            };
+
+            return new Source($id, $title, $kind, SourceText::fromBytes($documents->of($bytes, $format)));
         }
         $text = SourceText::fromBytes($bytes);
 

@@ -26,6 +26,7 @@ final class ChangeCodec
         'strike-fact' => StrikeFact::class,
         'add-source' => AddSource::class,
         'remove-source' => RemoveSource::class,
+        'decide-old-page' => DecideOldPage::class,
         'skip-question' => SkipQuestion::class,
         'rename-project' => RenameProject::class,
         'several' => Several::class,
