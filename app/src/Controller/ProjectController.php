@@ -12,7 +12,10 @@ use DunePocket\App\Project\ChecksPresenter;
 use DunePocket\App\Project\ProjectList;
 use DunePocket\App\Project\ProjectPresenter;
 use DunePocket\App\Project\ProjectStore;
+use DunePocket\App\Security\OwnedProjects;
+use DunePocket\Catalogue\PageKinds;
 use DunePocket\Data\InvalidData;
+use DunePocket\Data\Node;
 use DunePocket\Exchange\ProjectFileReader;
 use DunePocket\Project\Actions;
 use DunePocket\Project\Change\Change;
@@ -41,18 +44,32 @@ final readonly class ProjectController
     }
 
     #[Route('/api/projects', name: 'new_project', methods: 'POST')]
-    public function create(Request $request, #[CurrentUser] Designer $designer, ProjectMaker $maker): Response
+    public function create(Request $request, #[CurrentUser] Designer $designer, ProjectMaker $maker, PageKinds $kinds, OwnedProjects $projects): Response
     {
         $body = JsonBody::of($request);
+        $from = $body->optionalString('from');
+        $project = null === $from ? $this->read($body, $maker) : $this->like($projects->get($from), $body);
+        $project = $project->withBrief($designer->defaults()->appliedTo($project->brief, $kinds));
+
+        return new JsonResponse(['id' => $this->store->create($designer, $project)->id()], 201);
+    }
+
+    /** A project with the brief of another and nothing planned. */
+    private function like(ProjectRecord $other, Node $body): Project
+    {
+        return new Project(Text::line($body->string('name'), 'A new project needs a name.'), $this->store->brief($other), language: $other->language);
+    }
+
+    private function read(Node $body, ProjectMaker $maker): Project
+    {
         $encoded = $body->optionalString('file');
         $bytes = null === $encoded ? $body->string('brief') : base64_decode($encoded, true);
         if (false === $bytes) {
             throw new InvalidData('The file did not arrive whole. Drop it again.');
         }
         $name = trim($body->string('name', ''));
-        $project = $maker->read($bytes, Text::line($body->string('title', 'Brief'), 'Brief'), '' === $name ? null : Text::line($name, ''));
 
-        return new JsonResponse(['id' => $this->store->create($designer, $project)->id()], 201);
+        return $maker->read($bytes, Text::line($body->string('title', 'Brief'), 'Brief'), '' === $name ? null : Text::line($name, ''));
     }
 
     #[Route('/api/projects/import', name: 'import_project', methods: 'POST')]

@@ -6,6 +6,8 @@ namespace DunePocket\App\Entity;
 
 use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
+use DunePocket\Data\Node;
+use DunePocket\Studio\Defaults;
 use Symfony\Component\Security\Core\User\PasswordAuthenticatedUserInterface;
 use Symfony\Component\Security\Core\User\UserInterface;
 
@@ -21,6 +23,10 @@ class Designer implements UserInterface, PasswordAuthenticatedUserInterface
 
     #[ORM\Column(type: Types::TEXT)]
     private string $password = '';
+
+    /** @var array<string, mixed> */
+    #[ORM\Column(type: Types::JSON, options: ['jsonb' => true])]
+    private array $defaults = [];
 
     public function __construct(
         #[ORM\Column(type: Types::STRING, length: 180, unique: true)]
@@ -43,6 +49,16 @@ class Designer implements UserInterface, PasswordAuthenticatedUserInterface
     public function name(): string
     {
         return $this->name;
+    }
+
+    public function defaults(): Defaults
+    {
+        return Defaults::fromNode(new Node($this->defaults));
+    }
+
+    public function setDefaults(Defaults $defaults): void
+    {
+        $this->defaults = $defaults->toArray();
     }
 
     public function setPassword(string $hash): void

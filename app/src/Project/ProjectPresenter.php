@@ -148,6 +148,7 @@ final readonly class ProjectPresenter
 
         return match (true) {
             null !== $measured => FactKind::Tone === $fact->kind ? "Concluded from how the sample is written, $measured" : $measured,
+            null !== $fact->detail(Fact::FROM) => \sprintf('From %s', $fact->detail(Fact::FROM)),
             null !== $hint && Origin::Inferred === $fact->origin => "Concluded from “{$hint}”",
             default => null,
         };

@@ -55,7 +55,7 @@ final readonly class ProjectStore
     {
         return new Project(
             $record->name,
-            Brief::fromNode(new Node($record->brief)),
+            $this->brief($record),
             new Plan(
                 array_map(static fn (PageRecord $page): Page => $page->read(), $record->pages()),
                 array_map(static fn (array $section): Section => Section::fromNode(new Node($section)), $record->shared),
@@ -63,6 +63,11 @@ final readonly class ProjectStore
             $record->language,
             Decisions::fromNode(new Node($record->decisions)),
         );
+    }
+
+    public function brief(ProjectRecord $record): Brief
+    {
+        return Brief::fromNode(new Node($record->brief));
     }
 
     /**

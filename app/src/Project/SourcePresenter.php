@@ -26,14 +26,30 @@ final readonly class SourcePresenter
             'title' => $source->title,
             'kind' => $source->kind->value,
             'text' => $source->text,
-            'proposals' => array_map(fn (Proposal $proposal): array => [
-                'id' => $proposal->id(),
-                'effect' => $proposal->effect->value,
-                'fact' => $this->presenter->fact($proposal->fact, false),
-                'quote' => $proposal->fact->quote?->words($source),
-                'instead' => array_map(fn (Fact $fact): array => $this->presenter->fact($fact, false), $proposal->instead),
-                'rule' => $proposal->rule,
-            ], $this->merger->propose($brief, $source)),
+            'proposals' => $this->proposals($this->merger->propose($brief, $source), $source),
         ];
+    }
+
+    /** @return list<array<string, mixed>> what the facts of another project would change */
+    public function fromProject(Brief $brief, Brief $other, string $name): array
+    {
+        return $this->proposals($this->merger->proposeFrom($brief, $other, $name));
+    }
+
+    /**
+     * @param list<Proposal> $proposals
+     *
+     * @return list<array<string, mixed>>
+     */
+    private function proposals(array $proposals, ?Source $source = null): array
+    {
+        return array_map(fn (Proposal $proposal): array => [
+            'id' => $proposal->id(),
+            'effect' => $proposal->effect->value,
+            'fact' => $this->presenter->fact($proposal->fact, false),
+            'quote' => null === $source ? null : $proposal->fact->quote?->words($source),
+            'instead' => array_map(fn (Fact $fact): array => $this->presenter->fact($fact, false), $proposal->instead),
+            'rule' => $proposal->rule,
+        ], $proposals);
     }
 }

@@ -28,6 +28,9 @@ final class PermissionTest extends ApiTestCase
             'answer_comment' => ['POST', '/api/projects/ID/comments/COMMENT/answers', ['text' => 'Yes.'], 201],
             'comment_done' => ['POST', '/api/projects/ID/comments/COMMENT/done', ['done' => true], 200],
             'preview_source' => ['POST', '/api/projects/ID/sources', ['title' => 'More', 'text' => 'We also run walks.'], 200],
+            'elsewhere' => ['GET', '/api/projects/ID/elsewhere', null, 200],
+            'elsewhere_facts' => ['GET', '/api/projects/ID/elsewhere/OTHER', null, 200],
+            'take_over' => ['POST', '/api/projects/ID/elsewhere/OTHER', ['revision' => 0, 'accept' => []], 422],
             'forms' => ['GET', '/api/projects/ID/forms', null, 200],
             'new_form' => ['POST', '/api/projects/ID/forms', ['questions' => [['text' => 'Who is it for?']]], 201],
             'form_answers' => ['GET', '/api/projects/ID/forms/1/answers', null, 200],
@@ -62,7 +65,7 @@ final class PermissionTest extends ApiTestCase
     }
 
     private const OF_EVERYBODY = ['health', 'sign_in', 'sign_out', 'register'];
-    private const OF_THE_SIGNED_IN = ['me' => '/api/me', 'projects' => '/api/projects', 'catalogue' => '/api/catalogue', 'new_project' => '/api/projects', 'import_project' => '/api/projects/import'];
+    private const OF_THE_SIGNED_IN = ['me' => '/api/me', 'defaults' => '/api/defaults', 'save_defaults' => '/api/defaults', 'projects' => '/api/projects', 'catalogue' => '/api/catalogue', 'new_project' => '/api/projects', 'import_project' => '/api/projects/import'];
 
     public function testEveryRouteIsCoveredHereAndStandsInTheApiDocument(): void
     {
@@ -81,7 +84,7 @@ final class PermissionTest extends ApiTestCase
         self::assertIsArray($document['paths']);
         $written = [];
         foreach ($document['paths'] as $path => $operations) {
-            foreach (array_intersect(array_keys((array) $operations), ['get', 'post', 'delete']) as $method) {
+            foreach (array_intersect(array_keys((array) $operations), ['get', 'post', 'put', 'delete']) as $method) {
                 $written[] = "$method $path";
             }
         }
@@ -95,7 +98,8 @@ final class PermissionTest extends ApiTestCase
         $token = $this->link($id);
         $this->form($id);
         $comment = $this->call('POST', "/api/review/$token/comments", ['section' => 'p1s2', 'author' => 'Noor', 'text' => 'Hm.'])->int('id');
-        $fill = static fn (string $path): string => strtr($path, ['ID' => $id, 'COMMENT' => (string) $comment]);
+        $second = $this->project();
+        $fill = static fn (string $path): string => strtr($path, ['ID' => $id, 'OTHER' => $second, 'COMMENT' => (string) $comment]);
 
         $this->signInAs('other');
         foreach ($this->ofOneProject() as $name => [$method, $path, $body]) {
@@ -109,7 +113,12 @@ final class PermissionTest extends ApiTestCase
             self::assertSame(401, $this->answered(), "nobody, and a client with a link: $name");
         }
         foreach (self::OF_THE_SIGNED_IN as $name => $path) {
-            $this->call(\in_array($name, ['new_project', 'import_project'], true) ? 'POST' : 'GET', $path, []);
+            $method = match ($name) {
+                'new_project', 'import_project' => 'POST',
+                'save_defaults' => 'PUT',
+                default => 'GET',
+            };
+            $this->call($method, $path, []);
             self::assertSame(401, $this->answered(), "nobody: $name");
         }
         $this->signInAs('owner');

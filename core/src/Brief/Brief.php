@@ -84,6 +84,24 @@ final readonly class Brief
         return new self($this->sources, $facts, $this->struck, $this->skipped);
     }
 
+    /** With the fact among those of its kind, or in place of the one with the same id. */
+    public function withFact(Fact $fact): self
+    {
+        $facts = $this->facts;
+        foreach ($facts as $i => $known) {
+            if ($known->id === $fact->id) {
+                $facts[$i] = $fact;
+
+                return $this->withFacts(array_values($facts));
+            }
+        }
+        $facts[] = $fact;
+        $order = array_flip(array_map(static fn (FactKind $kind): string => $kind->value, FactKind::cases()));
+        usort($facts, static fn (Fact $a, Fact $b): int => $order[$a->kind->value] <=> $order[$b->kind->value]);
+
+        return $this->withFacts($facts);
+    }
+
     /** @param list<Fact> $struck */
     public function withStruck(array $struck): self
     {

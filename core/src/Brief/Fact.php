@@ -9,6 +9,10 @@ use DunePocket\Data\Node;
 /** One thing known about the client's business, with its origin and, if read, its quote. */
 final readonly class Fact
 {
+    /** Key of the detail that says where a fact was taken over from: another project's name, or the designer's defaults. */
+    public const FROM = 'from';
+    public const DEFAULTS = 'your defaults';
+
     /**
      * @param float                $certainty 0 to 1
      * @param array<string, mixed> $detail    what belongs to this kind of fact, such as an offering's description and price
@@ -55,6 +59,12 @@ final readonly class Fact
     public function corrected(string $value): self
     {
         return new self($this->id, $this->kind, $value, Origin::Entered, 1.0, null, $this->detail);
+    }
+
+    /** Whether it came from the designer's defaults and nobody said it of this client. */
+    public function isDefault(): bool
+    {
+        return self::DEFAULTS === $this->detail(self::FROM);
     }
 
     public function detail(string $key): ?string

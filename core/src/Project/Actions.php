@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace DunePocket\Project;
 
 use DunePocket\Brief\AnswerReader;
+use DunePocket\Brief\Brief;
 use DunePocket\Brief\Fact;
 use DunePocket\Brief\FactKind;
+use DunePocket\Brief\Merging\Proposal;
 use DunePocket\Brief\Merging\SourceMerger;
 use DunePocket\Brief\Origin;
 use DunePocket\Brief\Quote;
@@ -197,10 +199,41 @@ final readonly class Actions
     private function addSource(Node $action, Project $project): Change
     {
         $source = new Source($project->brief->nextSourceId(), Text::line($action->string('title'), 'A source needs a name.'), $action->enum('kind', SourceKind::class), SourceText::fromBytes($action->string('text')));
-        $accepted = $action->strings('accept');
-        $changes = [new AddSource($source)];
-        foreach ((new SourceMerger($this->catalogue))->propose($project->brief, $source) as $proposal) {
-            if (!\in_array($proposal->id(), $accepted, true)) {
+        $proposals = (new SourceMerger($this->catalogue))->propose($project->brief, $source);
+        $changes = [new AddSource($source), ...$this->accepted($proposals, $action->strings('accept'))];
+
+        return new Several($changes, \sprintf('Add the source “%s”', $source->title));
+    }
+
+    /**
+     * Takes over facts of another project, those of its proposals that were accepted.
+     *
+     * @param string       $name   of the other project
+     * @param list<string> $accept ids of proposals
+     *
+     * @throws InvalidChange when nothing is accepted
+     */
+    public function takeOver(Project $project, Brief $other, string $name, array $accept): Change
+    {
+        $changes = $this->accepted((new SourceMerger($this->catalogue))->proposeFrom($project->brief, $other, $name), $accept);
+        if ([] === $changes) {
+            throw new InvalidChange('Choose what to take over.');
+        }
+
+        return new Several($changes, \sprintf('Take over facts of “%s”', $name));
+    }
+
+    /**
+     * @param list<Proposal> $proposals
+     * @param list<string>   $ids       of those accepted
+     *
+     * @return list<Change>
+     */
+    private function accepted(array $proposals, array $ids): array
+    {
+        $changes = [];
+        foreach ($proposals as $proposal) {
+            if (!\in_array($proposal->id(), $ids, true)) {
                 continue;
             }
             foreach ($proposal->instead as $fact) {
@@ -209,7 +242,7 @@ final readonly class Actions
             $changes[] = new PutFact($proposal->fact);
         }
 
-        return new Several($changes, \sprintf('Add the source “%s”', $source->title));
+        return $changes;
     }
 
     private function correctFact(Node $action, Project $project): Change

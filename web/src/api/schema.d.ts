@@ -84,6 +84,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/defaults": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["defaults"];
+        put: operations["saveDefaults"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/catalogue": {
         parameters: {
             query?: never;
@@ -374,6 +390,43 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/projects/{project}/elsewhere": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                project: components["parameters"]["project"];
+            };
+            cookie?: never;
+        };
+        get: operations["elsewhere"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{project}/elsewhere/{other}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                project: components["parameters"]["project"];
+                other: string;
+            };
+            cookie?: never;
+        };
+        get: operations["elsewhereFacts"];
+        put?: never;
+        post: operations["takeOver"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/projects/{project}/forms": {
         parameters: {
             query?: never;
@@ -631,6 +684,27 @@ export interface components {
         Account: {
             email: string;
             name: string;
+        };
+        Defaults: {
+            /** @description Pages every site gets */
+            pages: string[];
+            /** @description Words no copy is to use */
+            avoid: string[];
+            rate: {
+                hourly: number;
+                currency: string;
+            };
+            signature: string;
+            questions: {
+                text: string;
+                hint: string;
+            }[];
+        };
+        OtherProject: {
+            id: string;
+            name: string;
+            sameClient: boolean;
+            facts: number;
         };
         ProjectRow: {
             id: string;
@@ -1084,6 +1158,15 @@ export interface components {
         };
     };
     responses: {
+        /** @description What the designer puts into every project */
+        Defaults: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/json": components["schemas"]["Defaults"];
+            };
+        };
         /** @description Questions sent to the client */
         Form: {
             headers: {
@@ -1276,6 +1359,36 @@ export interface operations {
             default: components["responses"]["Problem"];
         };
     };
+    defaults: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: components["responses"]["Defaults"];
+            default: components["responses"]["Problem"];
+        };
+    };
+    saveDefaults: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Defaults"];
+            };
+        };
+        responses: {
+            200: components["responses"]["Defaults"];
+            default: components["responses"]["Problem"];
+        };
+    };
     catalogue: {
         parameters: {
             query?: never;
@@ -1329,6 +1442,8 @@ export interface operations {
             content: {
                 "application/json": {
                     name?: string;
+                    /** @description Id of a project whose brief is taken instead */
+                    from?: string;
                     /** @description What the source is called */
                     title?: string;
                     brief?: string;
@@ -1663,6 +1778,76 @@ export interface operations {
                     "application/json": components["schemas"]["SourcePreview"];
                 };
             };
+            default: components["responses"]["Problem"];
+        };
+    };
+    elsewhere: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                project: components["parameters"]["project"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Other projects with facts about a business, those of the same client first */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OtherProject"][];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    elsewhereFacts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                project: components["parameters"]["project"];
+                other: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What the facts of the other project would change */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Proposal"][];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    takeOver: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                project: components["parameters"]["project"];
+                other: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    revision: number;
+                    accept: string[];
+                };
+            };
+        };
+        responses: {
+            200: components["responses"]["Changed"];
             default: components["responses"]["Problem"];
         };
     };

@@ -1,12 +1,13 @@
 import { useQuery } from '@tanstack/react-query';
-import { Spin } from 'antd';
 import { lazy, Suspense } from 'react';
 import { Navigate, Route, Routes } from 'react-router-dom';
 import { api, Problem, said, unwrap } from '../api/client';
 import { ProjectsPage } from '../projects/ProjectsPage';
 import { SignInPage } from './SignInPage';
 import { Trouble } from './Trouble';
+import { Waiting } from './Waiting';
 
+const DefaultsPage = lazy(() => import('../projects/DefaultsPage'));
 const ProjectFrame = lazy(() => import('../project/ProjectFrame'));
 
 export function App() {
@@ -20,16 +21,9 @@ export function App() {
       <Routes>
         <Route path="/" element={<ProjectsPage account={me.data} />} />
         <Route path="/projects/:project/*" element={<ProjectFrame />} />
+        <Route path="/defaults" element={<DefaultsPage />} />
         <Route path="*" element={<Navigate to="/" replace />} />
       </Routes>
     </Suspense>
-  );
-}
-
-export function Waiting() {
-  return (
-    <div className="waiting" role="status" aria-label="Loading">
-      <Spin />
-    </div>
   );
 }

@@ -3,6 +3,8 @@ import { Alert, Button, Checkbox, Input, Modal } from 'antd';
 import { useState } from 'react';
 import { api, said, type Schemas, unwrap } from '../api/client';
 import { useWorkbench } from '../project/context';
+import { defaultsQuery } from '../projects/defaults';
+import { LinkMessage } from '../shared/LinkMessage';
 import { Proposals } from './Proposals';
 
 type QuestionForm = Schemas['QuestionForm'];
@@ -19,11 +21,19 @@ export function AskClient({ onClose }: { onClose: () => void }) {
     refetchInterval: 20_000,
   });
   const [chosen, setChosen] = useState(() => project.brief.questions.map((question) => question.id));
+  const defaults = useQuery(defaultsQuery).data;
+  const [ownChosen, setOwnChosen] = useState<string[]>([]);
   const [own, setOwn] = useState('');
+  const [keepOwn, setKeepOwn] = useState(false);
+  const typed = own
+    .split('\n')
+    .map((line) => line.trim())
+    .filter(Boolean)
+    .map((text) => ({ text, hint: '' }));
   const [reading, setReading] = useState<QuestionForm | null>(null);
   const make = useMutation({
-    mutationFn: () =>
-      unwrap(
+    mutationFn: async () => {
+      const made = await unwrap(
         api.POST('/api/projects/{project}/forms', {
           params,
           body: {
@@ -31,15 +41,19 @@ export function AskClient({ onClose }: { onClose: () => void }) {
               ...project.brief.questions
                 .filter((question) => chosen.includes(question.id))
                 .map((question) => ({ text: question.ask, hint: question.hint })),
-              ...own
-                .split('\n')
-                .map((line) => line.trim())
-                .filter(Boolean)
-                .map((text) => ({ text })),
+              ...(defaults?.questions ?? []).filter((question) => ownChosen.includes(question.text)),
+              ...typed,
             ],
           },
         }),
-      ),
+      );
+      if (keepOwn && typed.length > 0 && defaults) {
+        const body = { ...defaults, questions: [...defaults.questions, ...typed] };
+        queries.setQueryData(defaultsQuery.queryKey, await unwrap(api.PUT('/api/defaults', { body })));
+        setOwn('');
+      }
+      return made;
+    },
     onSuccess: () => void queries.invalidateQueries({ queryKey: key }),
   });
   const withdraw = useMutation({
@@ -76,7 +90,7 @@ export function AskClient({ onClose }: { onClose: () => void }) {
         <Button
           key="yes"
           type="primary"
-          disabled={chosen.length === 0 && own.trim() === ''}
+          disabled={chosen.length + ownChosen.length + typed.length === 0}
           loading={make.isPending}
           onClick={() => make.mutate()}
         >
@@ -86,15 +100,12 @@ export function AskClient({ onClose }: { onClose: () => void }) {
     >
       {trouble && <Alert type="error" title={said(trouble)} role="alert" />}
       {link && (
-        <div className="new-link" role="status">
-          <p>Send this link to the client. It is shown once; it works for 30 days, without an account.</p>
-          <Input
-            aria-label="Link for the client"
-            readOnly
-            value={link}
-            onFocus={(event) => event.target.select()}
-          />
-        </div>
+        <LinkMessage
+          address={link}
+          message={`Hello,\n\nso that I can plan your website I have ${make.data?.questions.length === 1 ? 'one question' : `${make.data?.questions.length} questions`} for you. Leave out what you do not know; every answer is kept as you type, and you can come back to it. You need no account; a phone will do.`}
+        >
+          The link of this form. It is shown only now and works for 30 days; send it to the client.
+        </LinkMessage>
       )}
       {(forms.data ?? []).length > 0 && (
         <ul className="forms" aria-label="Forms">
@@ -131,15 +142,22 @@ export function AskClient({ onClose }: { onClose: () => void }) {
           <li key={question.id}>
             <Checkbox
               checked={chosen.includes(question.id)}
-              onChange={(event) =>
-                setChosen(
-                  event.target.checked ? [...chosen, question.id] : chosen.filter((id) => id !== question.id),
-                )
-              }
+              onChange={(event) => setChosen(toggled(chosen, question.id, event.target.checked))}
             >
               {question.ask} <span className="small quiet">{question.hint}</span>
             </Checkbox>
             <span className="mono points">+{question.points}</span>
+          </li>
+        ))}
+        {(defaults?.questions ?? []).map((question) => (
+          <li key={question.text}>
+            <Checkbox
+              checked={ownChosen.includes(question.text)}
+              onChange={(event) => setOwnChosen(toggled(ownChosen, question.text, event.target.checked))}
+            >
+              {question.text} <span className="small quiet">{question.hint}</span>
+            </Checkbox>
+            <span className="small quiet">your own</span>
           </li>
         ))}
       </ul>
@@ -150,9 +168,19 @@ export function AskClient({ onClose }: { onClose: () => void }) {
         value={own}
         onChange={(event) => setOwn(event.target.value)}
       />
+      <Checkbox
+        checked={keepOwn}
+        disabled={typed.length === 0}
+        onChange={(event) => setKeepOwn(event.target.checked)}
+      >
+        Keep them for other projects
+      </Checkbox>
     </Modal>
   );
 }
+
+const toggled = (all: string[], one: string, on: boolean): string[] =>
+  on ? [...all, one] : all.filter((other) => other !== one);
 
 const state = (form: QuestionForm): string =>
   form.takenAt

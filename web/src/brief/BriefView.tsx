@@ -8,6 +8,7 @@ import { AddSource } from './AddSource';
 import { FactSheet, SelectedWords } from './FactSheet';
 import { Questions } from './Questions';
 import { SourceText } from './SourceText';
+import { TakeOver } from './TakeOver';
 
 export function BriefView() {
   const { project, act } = useWorkbench();
@@ -16,6 +17,7 @@ export function BriefView() {
   const navigate = useNavigate();
   const given = (useLocation().state as { source?: { title: string; text: string } } | null)?.source;
   const [adding, setAdding] = useState(given !== undefined);
+  const [taking, setTaking] = useState(false);
   const [pointed, setPointed] = useState<string | null>(search.get('fact'));
   const [selected, setSelected] = useState<{ text: string; start: number; length: number } | null>(null);
   const [shownSource, setShownSource] = useState(project.brief.sources[0]?.id ?? '');
@@ -31,6 +33,9 @@ export function BriefView() {
           />
           <Button size="small" className="add-source" onClick={() => setAdding(true)}>
             Add a source
+          </Button>
+          <Button size="small" className="add-source" onClick={() => setTaking(true)}>
+            Take over facts
           </Button>
           {project.pages.length === 0 ? (
             <Button
@@ -90,6 +95,7 @@ export function BriefView() {
           }}
         />
       )}
+      {taking && <TakeOver onClose={() => setTaking(false)} />}
       <FactSheet catalogue={catalogue} pointed={pointed} onPoint={setPointed} />
       <Questions catalogue={catalogue} />
     </main>

@@ -1,8 +1,14 @@
+import { useQuery } from '@tanstack/react-query';
 import { Input } from 'antd';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { useNavigate } from 'react-router-dom';
 import type { Question } from '../api/client';
 import { useWorkbench } from '../project/context';
+import { defaultsQuery } from '../projects/defaults';
+
+/** A question of the catalogue, or one of the designer's own. */
+type Asked = Pick<Question, 'id' | 'ask' | 'hint' | 'suggestions'> &
+  Partial<Pick<Question, 'kind' | 'effect' | 'points'>>;
 
 /**
  * One question at a time for a telephone call, by keyboard alone: Enter keeps the answer and asks the next, Alt and an
@@ -11,7 +17,20 @@ import { useWorkbench } from '../project/context';
 export function Interview() {
   const { project, act } = useWorkbench();
   const navigate = useNavigate();
-  const [asked] = useState<Question[]>(project.brief.questions);
+  const own = useQuery(defaultsQuery).data?.questions;
+  const [catalogued] = useState<Question[]>(project.brief.questions);
+  const asked = useMemo<Asked[]>(
+    () => [
+      ...catalogued,
+      ...(own ?? []).map((one) => ({
+        id: `own ${one.text}`,
+        ask: one.text,
+        hint: one.hint,
+        suggestions: [],
+      })),
+    ],
+    [catalogued, own],
+  );
   const [at, setAt] = useState(0);
   const [answers, setAnswers] = useState<Record<string, string>>({});
   const [notes, setNotes] = useState('');
@@ -28,7 +47,8 @@ export function Interview() {
 
   const keep = (value: string) => {
     if (!question) return;
-    if (value.trim()) act({ type: 'answer-question', kind: question.kind, value: value.trim() });
+    if (value.trim() && question.kind)
+      act({ type: 'answer-question', kind: question.kind, value: value.trim() });
     setAnswers({ ...answers, [question.id]: value });
     setAt(at + 1);
   };
@@ -61,11 +81,12 @@ export function Interview() {
         {question ? (
           <>
             <p className="mono quiet">
-              {at + 1} of {asked.length} · worth {question.points} points
+              {at + 1} of {asked.length} ·{' '}
+              {question.points ? `worth ${question.points} points` : 'a question of your own'}
             </p>
             <h2 id="asked">{question.ask}</h2>
             <p className="quiet">
-              {question.hint} {question.effect}
+              {question.hint} {question.effect ?? 'The answer goes into the record of this interview.'}
             </p>
             <Input.TextArea
               key={question.id}

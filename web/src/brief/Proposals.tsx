@@ -13,16 +13,18 @@ interface Props {
   proposals: Proposal[];
   accepted: string[];
   onAccept: (ids: string[]) => void;
+  /** Said when there are none. */
+  nothing?: string;
 }
 
-/** What a new source would change, each acceptable alone. */
-export function Proposals({ proposals, accepted, onAccept }: Props) {
-  if (proposals.length === 0)
-    return (
-      <p className="nothing">
-        It says nothing that is not on the fact sheet already. It is kept as a source all the same.
-      </p>
-    );
+/** What a new source, or another project, would change, each acceptable alone. */
+export function Proposals({
+  proposals,
+  accepted,
+  onAccept,
+  nothing = 'It says nothing that is not on the fact sheet already. It is kept as a source all the same.',
+}: Props) {
+  if (proposals.length === 0) return <p className="nothing">{nothing}</p>;
   return (
     <div className="proposals">
       {(Object.keys(EFFECTS) as Proposal['effect'][])

@@ -2,7 +2,7 @@ import { Button, Input, Modal } from 'antd';
 import { useMemo, useState } from 'react';
 import { Link, Navigate, Route, Routes, useLocation, useNavigate, useParams } from 'react-router-dom';
 import { said } from '../api/client';
-import { Waiting } from '../app/App';
+import { Waiting } from '../app/Waiting';
 import { Trouble } from '../app/Trouble';
 import { BriefView } from '../brief/BriefView';
 import { Interview } from '../brief/Interview';
@@ -27,7 +27,7 @@ export default function ProjectFrame() {
   const [finding, setFinding] = useState(false);
   const [renaming, setRenaming] = useState<string | null>(null);
   const project = bench.query.data;
-  const { act, undo, redo, checks } = bench;
+  const { act, takeOver, undo, redo, checks } = bench;
 
   useKeys(
     useMemo(
@@ -48,8 +48,8 @@ export default function ProjectFrame() {
   );
 
   const workbench = useMemo<Workbench | null>(
-    () => (project ? { project, checks, act, selection, select } : null),
-    [project, checks, act, selection],
+    () => (project ? { project, checks, act, takeOver, selection, select } : null),
+    [project, checks, act, takeOver, selection],
   );
 
   if (bench.query.isPending) return <Waiting />;

@@ -1,4 +1,5 @@
 import { createContext, useContext } from 'react';
+import type { TakeOver } from './useProject';
 import type { Action, Checks, Project, Section } from '../api/client';
 
 export interface Workbench {
@@ -6,6 +7,7 @@ export interface Workbench {
   /** As of the last change or the one before: they arrive a moment after a change is shown. */
   checks: Checks;
   act: (action: Action) => void;
+  takeOver: (what: TakeOver) => void;
   /** Ids of what is selected: a page, or a section with its page. */
   selection: Selection | null;
   select: (selection: Selection | null) => void;

@@ -8,7 +8,13 @@ import { NO_CHECKS } from './context';
 const AGAIN_AFTER = 3000;
 
 export type SaveState = 'saved' | 'saving' | 'failed';
-type Step = { action: Action } | { step: 'undo' | 'redo' };
+type Step = { action: Action } | { step: 'undo' | 'redo' } | { takeOver: TakeOver };
+
+/** Facts of another project, by the ids of their proposals. */
+export interface TakeOver {
+  other: string;
+  accept: string[];
+}
 
 /** Puts what differs into the project that is shown. */
 export function merge(project: Project, changed: Changed): Project {
@@ -59,6 +65,13 @@ export function useProject(id: string) {
       if ('action' in step)
         return unwrap(
           api.POST('/api/projects/{project}/changes', { params, body: { revision, action: step.action } }),
+        );
+      if ('takeOver' in step)
+        return unwrap(
+          api.POST('/api/projects/{project}/elsewhere/{other}', {
+            params: { path: { project: id, other: step.takeOver.other } },
+            body: { revision, accept: step.takeOver.accept },
+          }),
         );
       return step.step === 'undo'
         ? unwrap(api.POST('/api/projects/{project}/undo', { params }))
@@ -126,6 +139,7 @@ export function useProject(id: string) {
     checks: checks.data ?? NO_CHECKS,
     state,
     act: useCallback((action: Action) => push({ action }), [push]),
+    takeOver: useCallback((takeOver: TakeOver) => push({ takeOver }), [push]),
     undo: useCallback(() => push({ step: 'undo' }), [push]),
     redo: useCallback(() => push({ step: 'redo' }), [push]),
     retry: useCallback(() => void drain(), [drain]),

@@ -55,7 +55,7 @@ export function ProjectsPage({ account }: { account: Schemas['Account'] }) {
       <header className="top">
         <span className="brand">Dune Pocket</span>
         <span className="quiet">
-          {account.name} ·{' '}
+          {account.name} · <Link to="/defaults">Your defaults</Link> ·{' '}
           <button className="plain link" onClick={() => leave.mutate()}>
             Sign out
           </button>
@@ -165,7 +165,7 @@ export function ProjectsPage({ account }: { account: Schemas['Account'] }) {
           ]}
         />
       </main>
-      {making && <NewProject onClose={() => setMaking(false)} />}
+      {making && <NewProject projects={projects.data ?? []} onClose={() => setMaking(false)} />}
     </div>
   );
 }

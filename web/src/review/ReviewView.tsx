@@ -6,6 +6,7 @@ import { api, type Comment, type Round, said, unwrap } from '../api/client';
 import { useWorkbench } from '../project/context';
 import { shown } from '../project/context';
 import { Drawn } from '../shared/Drawn';
+import { LinkMessage } from '../shared/LinkMessage';
 import { when } from '../shared/time';
 
 export function ReviewView() {
@@ -86,23 +87,12 @@ export function ReviewView() {
           Make round {(rounds[0]?.number ?? 0) + 1}
         </Button>
         {link && (
-          <div className="link-box" role="status">
-            <b>The link of round {link.number}. It is shown only now; send it to the client.</b>
-            <Input
-              readOnly
-              aria-label="Link for the client"
-              value={link.address}
-              onFocus={(event) => event.target.select()}
-            />
-            <Button
-              size="small"
-              onClick={() => {
-                void navigator.clipboard.writeText(link.address).then(() => message.success('Copied'));
-              }}
-            >
-              Copy
-            </Button>
-          </div>
+          <LinkMessage
+            address={link.address}
+            message={`Hello,\n\nthis is round ${link.number} of the plan of your website: its pages, what stands on them, and a first draft of the words. Please look through it and write beside each part what you think. You need no account; a phone will do.`}
+          >
+            The link of round {link.number}. It is shown only now; send it to the client.
+          </LinkMessage>
         )}
         <ul>
           {rounds.map((round) => (

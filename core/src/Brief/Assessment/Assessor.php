@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace DunePocket\Brief\Assessment;
 
 use DunePocket\Brief\Brief;
+use DunePocket\Brief\Fact;
 use DunePocket\Brief\FactKind;
 use DunePocket\Brief\Profile;
 use DunePocket\Catalogue\BusinessKind;
@@ -77,7 +78,7 @@ final readonly class Assessor
 
     private function earned(QuestionTemplate $template, Brief $brief): int
     {
-        $facts = $brief->of($template->kind);
+        $facts = array_values(array_filter($brief->of($template->kind), static fn (Fact $fact): bool => !$fact->isDefault()));
         if (FactKind::Location === $template->kind) {
             $facts = [...$facts, ...$brief->of(FactKind::AreaServed), ...$brief->of(FactKind::ContactAddress)];
         }

@@ -21,6 +21,7 @@ final readonly class SourceMerger
 {
     private const LATER_WINS = 'The client said this later; accepted, it wins.';
     private const ENTERED = 'You entered the other yourself; accept this only if the client is right.';
+    private const ELSEWHERE = 'This is how “%s” has it; accept it only if that still holds.';
     private const STATED_WINS = 'Said plainly, where the other was concluded from a hint.';
     private const OPPOSITES = [
         'page_refusal' => [FactKind::PageRequest, FactKind::Feature],
@@ -37,11 +38,27 @@ final readonly class SourceMerger
         $this->pages = $catalogue->pageKinds();
     }
 
-    /** @return list<Proposal> in the order of the fact sheet */
+    /** @return list<Proposal> what a source would change, in the order of the fact sheet */
     public function propose(Brief $brief, Source $source): array
     {
+        return $this->weighed($brief, $this->reader->facts($source, (int) substr($brief->nextFactId(), 1)));
+    }
+
+    /** @return list<Proposal> what the facts of another project would change, in the order of the fact sheet */
+    public function proposeFrom(Brief $brief, Brief $other, string $project): array
+    {
+        return $this->weighed($brief, KnownElsewhere::facts($other, $project, (int) substr($brief->nextFactId(), 1)));
+    }
+
+    /**
+     * @param list<Fact> $facts
+     *
+     * @return list<Proposal>
+     */
+    private function weighed(Brief $brief, array $facts): array
+    {
         $proposals = [];
-        foreach ($this->reader->facts($source, (int) substr($brief->nextFactId(), 1)) as $fact) {
+        foreach ($facts as $fact) {
             $proposal = $this->weigh($brief, $fact);
             if (null !== $proposal) {
                 $proposals[] = $proposal;
@@ -77,6 +94,7 @@ final readonly class SourceMerger
     {
         return match (true) {
             Origin::Entered === $known->origin => self::ENTERED,
+            null !== $fact->detail(Fact::FROM) => \sprintf(self::ELSEWHERE, $fact->detail(Fact::FROM)),
             Origin::Inferred === $known->origin && Origin::Stated === $fact->origin => self::STATED_WINS,
             default => self::LATER_WINS,
         };

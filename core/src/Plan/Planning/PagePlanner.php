@@ -172,7 +172,7 @@ final class PagePlanner
 
     private function isCompleteList(): bool
     {
-        return \count($this->profile->brief->of(FactKind::PageRequest)) >= self::COMPLETE_LIST;
+        return \count(array_filter($this->profile->brief->of(FactKind::PageRequest), static fn (Fact $fact): bool => !$fact->isDefault())) >= self::COMPLETE_LIST;
     }
 
     private function features(): void

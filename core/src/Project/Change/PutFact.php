@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace DunePocket\Project\Change;
 
 use DunePocket\Brief\Fact;
-use DunePocket\Brief\FactKind;
 use DunePocket\Data\Node;
 use DunePocket\Project\Project;
 
@@ -27,19 +26,8 @@ final readonly class PutFact implements Change
         if ('' === trim($this->fact->value)) {
             throw new InvalidChange('A fact needs a value. Strike it out if it is wrong.');
         }
-        $facts = $project->brief->facts;
-        foreach ($facts as $i => $fact) {
-            if ($fact->id === $this->fact->id) {
-                $facts[$i] = $this->fact;
 
-                return $project->withBrief($project->brief->withFacts($facts));
-            }
-        }
-        $facts[] = $this->fact;
-        $order = array_flip(array_map(static fn (FactKind $kind): string => $kind->value, FactKind::cases()));
-        usort($facts, static fn (Fact $a, Fact $b): int => $order[$a->kind->value] <=> $order[$b->kind->value]);
-
-        return $project->withBrief($project->brief->withFacts($facts));
+        return $project->withBrief($project->brief->withFact($this->fact));
     }
 
     public function invert(Project $before): Change

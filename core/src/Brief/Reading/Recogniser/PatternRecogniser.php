@@ -21,6 +21,9 @@ final readonly class PatternRecogniser implements Recogniser
     /** How far the opening of a source goes, in bytes. */
     private const OPENING = 160;
 
+    /** A telephone number is part of no name. */
+    private const NUMBER = '/\d[\d\s()\-]{5,}\d/';
+
     public function __construct(private Cues $cues)
     {
     }
@@ -117,6 +120,9 @@ final readonly class PatternRecogniser implements Recogniser
 
                 return;
             case 'name':
+                if (1 === preg_match(self::NUMBER, $trimmed)) {
+                    return;
+                }
                 $name = preg_replace(['/^((?:\S+\s+){2,}\S+)\s+of\s+\p{Lu}\S+$/u', '/^(\S+\s+\S.*?)\s+(?:in|near|at)\s+\p{Lu}\S+(?:\s+\p{Lu}\S+)?$/u'], '$1', $trimmed) ?? $trimmed;
                 yield [Phrase::tidy($name), $lead, \strlen($name)];
 

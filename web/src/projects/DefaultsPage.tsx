@@ -1,0 +1,140 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { Alert, App, Button, Form, Input, InputNumber, Select, Space } from 'antd';
+import { Link } from 'react-router-dom';
+import { api, said, type Schemas, unwrap } from '../api/client';
+import { Waiting } from '../app/Waiting';
+import { Trouble } from '../app/Trouble';
+import { catalogueQuery } from '../project/catalogue';
+import { defaultsQuery } from './defaults';
+
+type Defaults = Schemas['Defaults'];
+
+const CURRENCIES = ['GBP', 'EUR', 'USD', 'CHF', 'AUD', 'CAD', 'NZD', 'SEK', 'NOK', 'DKK', 'PLN'];
+
+/** What would otherwise be typed into every project. */
+export default function DefaultsPage() {
+  const defaults = useQuery(defaultsQuery);
+  if (defaults.isPending) return <Waiting />;
+  if (defaults.error)
+    return (
+      <Trouble
+        title="Your defaults cannot be shown"
+        text={said(defaults.error)}
+        onRetry={() => void defaults.refetch()}
+      />
+    );
+  return <DefaultsForm saved={defaults.data} />;
+}
+
+function DefaultsForm({ saved }: { saved: Defaults }) {
+  const queries = useQueryClient();
+  const { message } = App.useApp();
+  const pageKinds = useQuery(catalogueQuery).data?.pageKinds ?? [];
+  const [form] = Form.useForm<Defaults>();
+  const save = useMutation({
+    mutationFn: (body: Defaults) => unwrap(api.PUT('/api/defaults', { body })),
+    onSuccess: (data) => {
+      queries.setQueryData(defaultsQuery.queryKey, data);
+      void message.success('Saved. New projects start with this.');
+    },
+  });
+  return (
+    <div className="projects">
+      <header className="top">
+        <span className="brand">Dune Pocket</span>
+        <Link to="/">All projects</Link>
+      </header>
+      <main className="defaults">
+        <h1>Your defaults</h1>
+        <p className="quiet">Every new project starts with this, so that you never type it twice.</p>
+        {save.error && <Alert type="error" title={said(save.error)} role="alert" />}
+        <Form
+          form={form}
+          layout="vertical"
+          initialValues={saved}
+          onFinish={(values) => save.mutate(values)}
+          requiredMark={false}
+        >
+          <Form.Item
+            name="pages"
+            label="Pages every site gets"
+            extra="Planned in each new project, unless its client does not want them."
+          >
+            <Select
+              mode="tags"
+              tokenSeparators={[',']}
+              placeholder="Accessibility, Privacy"
+              options={pageKinds.map((kind) => ({ value: kind.label, label: kind.label }))}
+            />
+          </Form.Item>
+          <Form.Item
+            name="avoid"
+            label="Words you never use"
+            extra="No draft uses them; a text that does is pointed out."
+          >
+            <Select mode="tags" tokenSeparators={[',']} open={false} placeholder="solutions, leverage" />
+          </Form.Item>
+          <Form.Item label="What an hour of your work costs" extra="Puts a price to the effort of a plan.">
+            <Space.Compact>
+              <Form.Item name={['rate', 'hourly']} noStyle>
+                <InputNumber aria-label="Rate an hour" min={0} max={10000} style={{ width: 120 }} />
+              </Form.Item>
+              <Form.Item name={['rate', 'currency']} noStyle>
+                <Select
+                  aria-label="Currency"
+                  style={{ width: 90 }}
+                  options={CURRENCIES.map((one) => ({ value: one, label: one }))}
+                />
+              </Form.Item>
+            </Space.Compact>
+          </Form.Item>
+          <Form.Item
+            name="signature"
+            label="Signature"
+            extra="Ends the message that carries a link to the client."
+          >
+            <Input.TextArea rows={3} maxLength={600} />
+          </Form.Item>
+          <Form.List name="questions">
+            {(fields, { add, remove }) => (
+              <fieldset className="own-questions">
+                <legend>Questions of your own</legend>
+                {fields.map((field) => (
+                  <div key={field.key} className="own-question">
+                    <Form.Item
+                      name={[field.name, 'text']}
+                      rules={[{ required: true, whitespace: true, message: 'A question needs words.' }]}
+                    >
+                      <Input
+                        aria-label={`Question ${field.name + 1}`}
+                        maxLength={120}
+                        placeholder="Question"
+                      />
+                    </Form.Item>
+                    <Form.Item name={[field.name, 'hint']}>
+                      <Input
+                        aria-label={`Hint for question ${field.name + 1}`}
+                        maxLength={300}
+                        placeholder="How to answer it"
+                      />
+                    </Form.Item>
+                    <Button
+                      onClick={() => remove(field.name)}
+                      aria-label={`Remove question ${field.name + 1}`}
+                    >
+                      Remove
+                    </Button>
+                  </div>
+                ))}
+                <Button onClick={() => add({ text: '', hint: '' })}>Add a question</Button>
+              </fieldset>
+            )}
+          </Form.List>
+          <Button type="primary" htmlType="submit" loading={save.isPending}>
+            Save
+          </Button>
+        </Form>
+      </main>
+    </div>
+  );
+}
