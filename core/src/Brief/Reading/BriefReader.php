@@ -22,6 +22,7 @@ final readonly class BriefReader
     private Conversation $conversation;
     private Segmenter $segmenter;
     private SentenceSplitter $splitter;
+    private AreasBehindPages $areas;
     private Resolver $resolver;
     private Normaliser $normaliser;
 
@@ -36,6 +37,7 @@ final readonly class BriefReader
         $this->conversation = new Conversation($cues);
         $this->segmenter = new Segmenter($cues);
         $this->splitter = new SentenceSplitter();
+        $this->areas = new AreasBehindPages($catalogue->pageKinds());
         $this->resolver = new Resolver();
         $this->normaliser = new Normaliser();
         $this->recognisers = [
@@ -69,6 +71,7 @@ final readonly class BriefReader
         foreach ($this->recognisers as $recogniser) {
             array_push($candidates, ...iterator_to_array($recogniser->recognise($reading), false));
         }
+        $candidates = $this->areas->with($reading, $candidates);
         if (SourceKind::Site === $source->kind) {
             $candidates = array_values(array_filter($candidates, static fn (Candidate $candidate): bool => \in_array($candidate->kind, self::ON_A_SITE, true)));
         }

@@ -132,6 +132,11 @@ final class PagePlanner
                 $this->add($draft);
                 continue;
             }
+            $area = null === $kind ? $this->areaNamed($fact->value) : null;
+            if (null !== $area) {
+                $this->add(new PageDraft('area', $fact->value, new Reason('Asked for in the brief.', [$fact->id, $area->id]), $area, $fact->detail('description'), true, 80, $order + 1));
+                continue;
+            }
             $kind ??= $this->namesSeveralOfferings($fact->value) ? 'services' : 'page';
             $rank = $this->catalogue->pageKinds()->get($kind)->rank;
             $this->add(new PageDraft($kind, 'home' === $kind ? 'Home' : $fact->value, $reason, null, $fact->detail('description'), true, max(90, $rank), $order + 1));
@@ -419,6 +424,17 @@ final class PagePlanner
         }));
 
         return 1 === \count($matches) ? $matches[0] : null;
+    }
+
+    private function areaNamed(string $name): ?Fact
+    {
+        foreach ($this->profile->brief->of(FactKind::AreaServed) as $area) {
+            if ($this->key($area->value) === $this->key($name)) {
+                return $area;
+            }
+        }
+
+        return null;
     }
 
     /** "Hire", where the main hall and the small room are for hire. */
