@@ -41,6 +41,8 @@ final readonly class Cues
     /** "that's what people come for": what was just said sets them apart. */
     public string $pointingBack;
     public string $money;
+    /** People named by what they are, at the end of a phrase or before "who": "retired engineers". */
+    public string $persons;
     /** A proper name. */
     public string $name;
 
@@ -75,6 +77,7 @@ final readonly class Cues
         $this->pointingBack = $expand($cues->string('pointing_back'));
         $this->emphasis = $expand($cues->string('emphasis'));
         $this->name = $expand('{NAME}');
+        $this->persons = $expand('^(?:[\p{L}\'’-]+\s+){0,3}{PERSONS}(?:\s+(?:who|with|in|from|at|of|without|over|under)\b.*)?$');
         $this->money = $expand('(?:from |around |about )?{MONEY}(?:\s*(?:-|–|to)\s*{MONEY})?(?:\s*(?:(?:per|a|an|each|for(?: an?)?)\b|\/)\s*(?:\d+\s*)?[\p{L}]+(?:\s(?:minutes|min|mins|hours|people))?)?');
     }
 

@@ -23,6 +23,10 @@ final readonly class PageRecogniser implements Recogniser
     /** A page called for by name makes its feature likely. */
     private const IMPLIED = 0.5;
     private const ADJECTIVES = 'separate|simple|dedicated|single|own|new|nice|good|extra|short|proper|little|clear|whole|different|decent|basic|quick|small|big|great|further|second|normal|plain';
+    /** Things on a site that are no pages and that clients do not want. */
+    private const EXTRA = '/^(?:(?:annoying |flashing |any )?pop-?ups?|sliders?|carousels?|(?:facebook|instagram|twitter|social(?: media)?) feeds?|forums?|background music|chat ?bots?|online payments?|comments?|adverts?|ads|guest ?books?|counters?|auto-?play(?:ing)?(?: videos?)?)$/iu';
+    /** What comes before a list of names that are to be pages. */
+    private const WANTED = '/\b(?:need|want|have|include|imagine|see|suggest|propose|like|structure|sections?|contents?|menu|pages?)\b[^:–—]{0,30}[:–—-]\s*$/iu';
     private const NO_NAME = '/^(?:pages?|obviously|really|maybe|perhaps|also|please|them|everything|us|me|web|this|that|the|each|every|which|one|first|same|front|single|two|three|four|five|six|seven|eight|nine|ten|few|many|most|all|other|another|more|these|those|whole|per|on|any|no|an?|its|their|our|my|your|extra|separate|own|facebook|instagram|google|last|next|\d+|it|long|current|old|existing|stock(?: .+)?|(?:.+ )?(?:\d+|two|three|four|five|six|seven|eight|nine|ten)|problem|idea|doubt|hurry|rush|pressure|need|point|more than)$/iu';
 
     /** Not wanted, but nothing that a site could have. */
@@ -125,6 +129,9 @@ final readonly class PageRecogniser implements Recogniser
     {
         yield from $this->refusals($sentence);
         yield from $this->oneEach($sentence);
+        if (1 === preg_match('/\b(?:one|an?|1|separate|single) pages? (?:per|for each|for every|each for(?: every)?)\s+(?<noun>(?!of\b)[\p{L}-]+)/iu', $sentence->text, $m, \PREG_OFFSET_CAPTURE) && !$this->negation->covers($sentence, (int) $m[0][1])) {
+            yield $this->each($m['noun'][0], $sentence->start + (int) $m[0][1], \strlen($m[0][0]));
+        }
         $text = $sentence->text;
         if (1 === preg_match('/\b(?:current|existing|old|present) (?:web)?site\b|\b(?:facebook|google) page\b/iu', $text)) {
             return;
@@ -146,7 +153,8 @@ final readonly class PageRecogniser implements Recogniser
                 continue;
             }
             $offset = (int) $m['name'][1] + \strlen($m['name'][0]) - \strlen($name);
-            if (!$this->negation->covers($sentence, $offset)) {
+            $isPlace = 1 === preg_match('/\b(?:on|to|onto|at the top of) (?:the|our|my|your)\s+$/iu', substr($text, 0, $offset)) && 'home' === $this->pages->named($name);
+            if (!$isPlace && !$this->negation->covers($sentence, $offset)) {
                 yield from $this->request($name, $sentence->start + $offset, '', 0.93, \strlen($m[0][0]) - ($offset - (int) $m[0][1]));
             }
         }
@@ -157,7 +165,7 @@ final readonly class PageRecogniser implements Recogniser
                 }
             }
         }
-        preg_match_all('/\b(?:a|one|another|separate|the)?(?<!own )(?<!each )\s*\bpage\s+(?:(?:is|would be|will be|will do)\s+(?:plenty\s+|enough\s+|fine\s+)?)?(?:for|about|on|with|explaining|listing|showing|where)\s+(?<name>[^.,;!?\n(]{2,60}?)(?=\s*(?:[.,;!?\n(+]|$|\sso\b|\swhich\b|\sbecause\b|\sbut\b|\sand (?:we|a|one|i|another|maybe|then)\b|\swith\b|\sthat\b))/iu', $text, $matches, \PREG_SET_ORDER | \PREG_OFFSET_CAPTURE);
+        preg_match_all('/\b(?:a|one|another|separate|the)?(?<!own )(?<!each )\s*\bpage\s+(?:(?:is|would be|will be|will do)\s+(?:plenty\s+|enough\s+|fine\s+)?)?(?:for|about|on|of|with|explaining|listing|showing|where)\s+(?<name>[^.,;!?\n(]{2,60}?)(?=\s*(?:[.,;!?\n(+]|$|\sso\b|\swhich\b|\sbecause\b|\sbut\b|\sand (?:we|a|one|i|another|maybe|then)\b|\swith\b|\sthat\b))/iu', $text, $matches, \PREG_SET_ORDER | \PREG_OFFSET_CAPTURE);
         foreach ($matches as $m) {
             [$name, $offset] = [$m['name'][0], (int) $m['name'][1]];
             if ($this->negation->covers($sentence, (int) $m[0][1]) || 1 === preg_match('/^(?:google|facebook|it|that|this|now|you|(?:us|me)\b.)\b/iu', $name)) {
@@ -237,12 +245,19 @@ final readonly class PageRecogniser implements Recogniser
         }
         $parts = Phrase::list($m['list'][0]);
         $known = array_filter($parts, fn (array $part): bool => null !== $this->pages->named($this->bare($part[0])));
-        if (\count($parts) < 3 || 2 * \count($known) < \count($parts) || \count($known) < 2 || $this->negation->covers($sentence, (int) $m['list'][1])) {
+        $named = $this->isListOfNames($parts) && 1 === preg_match(self::WANTED, substr($sentence->text, 0, (int) $m['list'][1]));
+        if (\count($parts) < 3 || [] === $known || (!$named && (2 * \count($known) < \count($parts) || \count($known) < 2)) || $this->negation->covers($sentence, (int) $m['list'][1])) {
             return;
         }
         foreach ($parts as [$part, $at]) {
             yield from $this->request($part, $sentence->start + (int) $m['list'][1] + $at, '', 0.93);
         }
+    }
+
+    /** @param list<array{string, int}> $parts */
+    private function isListOfNames(array $parts): bool
+    {
+        return [] === array_filter($parts, static fn (array $part): bool => 1 !== preg_match('/^\p{Lu}/u', ltrim($part[0])) || str_word_count($part[0]) > 4);
     }
 
     /**
@@ -292,14 +307,14 @@ final readonly class PageRecogniser implements Recogniser
         if (1 === preg_match('/(?:^|[,;]\s*|\band\s+)(?:the\s+|our\s+)?(?<name>[\p{L}\'’]+(?: [\p{L}\'’]+)?) (?:is|are|was|should|need|needs|does|do)(?: not|n[\'’]t) (?:to be |be )?(?:required|needed|wanted|published|shown|included|listed|necessary|go on)\b/iu', $sentence->text, $m, \PREG_OFFSET_CAPTURE) && null !== $this->pages->named($m['name'][0])) {
             yield new Candidate(FactKind::PageRefusal, Phrase::title($m['name'][0]), $sentence->start + (int) $m['name'][1], \strlen($m['name'][0]), 0.93);
         }
-        preg_match_all('/\b(?<no>no|(?<=page |pages |site |website )without(?: an?| any)?|(?:don[\'’]?t|do not|dont|won[\'’]?t|doesn[\'’]?t) (?:want|need|require|have|do)(?: or need| or want)?(?: an?| any| the| to have an?| a separate)?|not (?:necessary|needed|required) to have(?: an?| any)?|no need (?:for|of|to have)(?: an?| any)?|(?:skip|drop|lose|ditch|scrap|forget|bin|kill|left out|leaves? out|can[\'’]?t use|cannot use|leave (?:out|off)|get rid of)(?: the| an?| our)?|not(?: an?| another)|nor(?: an?)?|rather not have(?: an?)?)\s+(?=(?<name>[\p{L}&\'’\/ -]{3,40}))/iu', $sentence->text, $matches, \PREG_SET_ORDER | \PREG_OFFSET_CAPTURE);
+        preg_match_all('/\b(?<no>no|(?<=page |pages |site |website )without(?: an?| any)?|(?:don[\'’]?t|do not|dont|won[\'’]?t|doesn[\'’]?t) (?:want|need|require|have|do|add|put|include|publish|show|list|use|give)(?: or need| or want)?(?: an?| any| the| our| to have an?| a separate)?|not (?:necessary|needed|required) to have(?: an?| any)?|no need (?:for|of|to have)(?: an?| any)?|(?:skip|drop|lose|ditch|scrap|forget|bin|kill|left out|leaves? out|can[\'’]?t use|cannot use|leave (?:out|off)|get rid of)(?: the| an?| our)?|not(?: an?| another)|nor(?: an?)?|rather not have(?: an?)?)\s+(?=(?<name>[\p{L}&\'’\/ -]{3,40}))/iu', $sentence->text, $matches, \PREG_SET_ORDER | \PREG_OFFSET_CAPTURE);
         foreach ($matches as $m) {
             [$words, $offset] = [$m['name'][0], (int) $m['name'][1]];
             foreach (Phrase::list($words) as $i => [$part, $at]) {
                 $name = preg_split('/\s+(?:pages?|sections?|please|thanks|at all|for now|yet|or anything|as|because|since|either|on|we|nobody|then|so|in|of|just|it|needed|necessary|required|wanted|makes?|for|until|cos|coz|with)\b/iu', $part)[0] ?? $part;
                 $bare = $this->bare($name);
                 $saysPage = (1 === preg_match('/(?:want|need|require)\b.*\ban?$/iu', $m['no'][0]) && str_word_count($bare) <= 2 && 1 !== preg_match(self::NO_THING, $bare)) || ('nor' === strtolower($m['no'][0]) && str_word_count($bare) <= 3) || 1 === preg_match('/^'.preg_quote($name, '/').'\s+(?:pages?|sections?)\b/iu', $part) && str_word_count($bare) <= 3 && 1 !== preg_match(self::NO_NAME, $bare);
-                if (null !== $this->pages->named($bare) || $saysPage) {
+                if (null !== $this->pages->named($bare) || $saysPage || 1 === preg_match(self::EXTRA, $bare)) {
                     $from = 0 === $i ? (int) $m[0][1] : $offset + $at;
                     yield new Candidate(FactKind::PageRefusal, Phrase::title($bare), $sentence->start + $from, $offset + $at + \strlen($name) - $from, 0.95);
                 }
@@ -330,6 +345,9 @@ final readonly class PageRecogniser implements Recogniser
             yield new Candidate(FactKind::PageRefusal, Phrase::title($m['name'][0]), $sentence->start + (int) $m['name'][1], \strlen($m['name'][0]), 0.9);
         }
         if ($sentence->isRefused() && 1 === preg_match('/\b(?:(?:about|for|had|wanted|suggested|considered)\s+(?:an?\s+|the\s+)|(?:do|have|add)\s+(?:an?\s+|the\s+)?)(?<name>[\p{L}\'’]+(?:[ -][\p{L}\'’]+)?)(?=\s*(?:[,.;]|$|\s(?:but|on|and|for|before|once)\b))/iu', $sentence->text, $m, \PREG_OFFSET_CAPTURE)) {
+            yield new Candidate(FactKind::PageRefusal, Phrase::title($m['name'][0]), $sentence->start + (int) $m['name'][1], \strlen($m['name'][0]), 0.9);
+        }
+        if ($sentence->isRefused() && 1 === preg_match('/\b(?:suggested|proposed|wanted|asked for|mentioned|brought up)\s+(?:an?\s+|the\s+)?(?<name>[\p{L}\'’-]+(?: [\p{L}\'’-]+)?)\s*[;,–-]/iu', $sentence->text, $m, \PREG_OFFSET_CAPTURE)) {
             yield new Candidate(FactKind::PageRefusal, Phrase::title($m['name'][0]), $sentence->start + (int) $m['name'][1], \strlen($m['name'][0]), 0.9);
         }
         if (1 === preg_match('/^\s*(?:please no (?<name>[\p{L}\'’-]+(?: (?!and\b|or\b)[\p{L}\'’-]+)?)(?=\s*[,.;!]|\s(?:and|or)\b|$)|no (?<other>[\p{L}\'’-]+(?: [\p{L}\'’-]+)?),? (?:please|thanks|thank you)\b)/iu', $sentence->text, $m, \PREG_OFFSET_CAPTURE) && 1 !== preg_match(self::NO_NAME, ($m['other'] ?? $m['name'])[0])) {

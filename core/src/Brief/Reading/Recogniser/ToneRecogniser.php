@@ -15,7 +15,10 @@ use DunePocket\Catalogue\Cues;
 /** The voice asked for: "friendly but not silly". */
 final readonly class ToneRecogniser implements Recogniser
 {
-    private const ABOUT_VOICE = '/\b(?:tone|voice|sound(?:s|ing)?|feel(?:s)?|come across|written|writing|wording|language|style|read like|personality|talk(?:s)? like|speak|keep it|come over|write it|(?:it|everything|site|website|home ?page|text|words|copy) (?:shall|should|must|has to|needs to|ought to) (?:be|feel))\b/iu';
+    private const ABOUT_VOICE = '/\b(?:tone|voice|sound(?:s|ing)?|feel(?:s)?|come across|is what (?:i|we)(?:[\'’](?:m|re)| am| are)? (?:after|looking for|want|have in mind)|^the (?:texts?|copy|words|language)\s*[:,]|no (?:\w+ )?(?:words|language)|written|writing|wording|language|style|read like|personality|talk(?:s)? like|speak|keep it|come over|write it|(?:it|everything|site|website|home ?page|text|words|copy) (?:shall|should|must|has to|needs to|ought to) (?:be|feel))\b/iu';
+
+    /** Two words of tone in one breath with one of these are a wish for the voice. */
+    private const WISHED = '/\bplease\b|\bbut (?:not|never|don[\'’]?t|do not|without)\b/iu';
 
     public function __construct(private Cues $cues, private Negation $negation)
     {
@@ -51,8 +54,27 @@ final readonly class ToneRecogniser implements Recogniser
         if (1 === preg_match(self::ABOUT_VOICE, $sentence->text)) {
             return true;
         }
+        if (1 === preg_match(self::WISHED, $sentence->text) && ($this->count($sentence->text) > 1 || $this->startsWithTone($sentence->text))) {
+            return true;
+        }
         $rest = preg_replace(['/\b(?:not|no|never|nothing)\b[^,.;]*/iu', ...array_values($this->cues->tones), '/\b(?:keep it|a (?:bit|touch|little)(?: of)?|but|and|or|not|too|quite|please|very|just|make it|be|should|it|thanks|in tone|ideally)\b/iu', '/\W+/u'], ' ', $sentence->text) ?? '';
 
         return mb_strlen(trim($rest)) < 8 && mb_strlen($sentence->text) > 5;
+    }
+
+    private function count(string $text): int
+    {
+        return array_sum(array_map(static fn (string $pattern): int => (int) preg_match_all($pattern, $text), $this->cues->tones));
+    }
+
+    private function startsWithTone(string $text): bool
+    {
+        foreach ($this->cues->tones as $pattern) {
+            if (1 === preg_match($pattern, $text, $m, \PREG_OFFSET_CAPTURE) && 1 === preg_match('/^\W*(?:(?:quite|very|rather|fairly|pretty|really|just|something)\s+)*$/iu', substr($text, 0, (int) $m[0][1]))) {
+                return true;
+            }
+        }
+
+        return false;
     }
 }
