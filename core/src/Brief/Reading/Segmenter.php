@@ -40,6 +40,8 @@ final class Segmenter
     /** The question just asked, for answers of one word. */
     private ?Line $question = null;
     /** The line before was a question: capitals in the next one do not make a heading. */
+    /** A question with its answer on the same line asks for nothing beyond that paragraph. */
+    private bool $answeredInline = false;
     private bool $justAsked = false;
     /** Short lines above paragraphs are headings here, whatever they say. */
     private bool $headed = false;
@@ -88,6 +90,9 @@ final class Segmenter
             }
             if ($line->isBlank()) {
                 $this->closeParagraph();
+                if ($this->answeredInline) {
+                    $this->forget();
+                }
                 continue;
             }
             if ($this->shortAnswer($line)) {
@@ -175,10 +180,12 @@ final class Segmenter
         $this->topicIsLabel = false;
         $this->question = $question;
         $this->justAsked = true;
+        $this->answeredInline = false;
     }
 
     private function forget(): void
     {
+        $this->answeredInline = false;
         $this->topic = null;
         $this->topicIsQuestion = false;
         $this->topicIsLabel = false;
@@ -392,7 +399,7 @@ final class Segmenter
 
             return true;
         }
-        if (1 !== preg_match('/^(\s*(?:Q\s*\d+\s*[.:)]?|Q\s*[.:)]|(?:[-*]\s*)?\d{1,2}\s*[.):]|[-*])?\s*)([^?]{3,160}\?(?:\s*\([^)]*\))?)\s*[:\-–]?\s*(.*)$/iu', $line, $m)) {
+        if (1 !== preg_match('/^(\s*(?:Q\s*\d+\s*[.:)]?|Q\s*[.:)]|(?:[-*]\s*)?\d{1,2}\s*[.):]|[-*])?\s*)([^?]{3,160}\?(?:\s*[^?.]{2,40}\?$)?(?:\s*\([^)]*\))?)\s*[:\-–]?\s*(.*)$/iu', $line, $m)) {
             return false;
         }
         $numbered = 1 === preg_match('/[Q\d]/', $m[1]);
@@ -409,6 +416,7 @@ final class Segmenter
         if ('' !== $m[3]) {
             $this->add(BlockKind::Answer, $start + \strlen($line) - \strlen(ltrim($m[3])), ltrim($m[3]), $topic);
             $this->question = null;
+            $this->answeredInline = true;
         }
 
         return true;
@@ -419,7 +427,7 @@ final class Segmenter
         if (1 !== preg_match('/^(\s*(?:[-*•]\s+|\d{1,2}[.)]\s+)?)([\p{L}][\p{L}\s\/&\'’(),-]{1,60}?)\s*:\s*(.*)$/u', $line, $m)) {
             return false;
         }
-        if (str_word_count($m[2]) > self::HEADING_WORDS || 1 === preg_match('/\b(?:is|are|was|need|i)\b/i', $m[2])) {
+        if (str_word_count($m[2]) > self::HEADING_WORDS || 1 === preg_match('/\b(?:is|are|was|need|i)\b|^(?:no|please|but|so|and)\b(?! thanks)/i', $m[2])) {
             return false;
         }
         $topic = $this->cues->topic($m[2]);

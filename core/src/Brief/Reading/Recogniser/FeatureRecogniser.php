@@ -20,6 +20,8 @@ final readonly class FeatureRecogniser implements Recogniser
     /** Notes without a verb, "Map of where to drop food off", list what is wished for. */
     private const WHOLE_SENTENCE = '/\b(?:we|i|it|they|he|she|you|is|are|was|were|has|have|had|do|does|did)\b/iu';
 
+    /** A sentence of its own after the list of pages. */
+    private const FURTHER = '/^(?:(?:and|also|plus)\s+)?(?:an?|the|lots of|loads of|plenty of|some)\s/iu';
     /** A refusal in more words than this is called by the feature's name. */
     private const LONG = 3;
 
@@ -44,7 +46,7 @@ final readonly class FeatureRecogniser implements Recogniser
                 [$words, $offset] = $this->refusedOrFirst($sentence, $matches[0]);
                 if ('page_refusal' === $topic || $this->negation->covers($sentence, $offset)) {
                     yield new Candidate(FactKind::PageRefusal, Phrase::title(str_word_count($words) > self::LONG ? strtr($feature, '-', ' ') : $words), $sentence->start + $offset, \strlen($words), 0.93, detail: ['feature' => $feature]);
-                } elseif ($wished || ('page_request' === $topic && 1 === preg_match('/\bwith (?:an?|the|our)?\s*$/iu', substr($sentence->text, 0, $offset)))) {
+                } elseif ($wished || ('page_request' === $topic && !$sentence->isFirst() && 1 === preg_match(self::FURTHER, $sentence->text)) || ('page_request' === $topic && 1 === preg_match('/\bwith (?:an?|the|our)?\s*$/iu', substr($sentence->text, 0, $offset)))) {
                     yield new Candidate(FactKind::Feature, $feature, $sentence->start + $offset, \strlen($words), $asked ? 0.95 : 0.85, detail: ['wording' => Phrase::tidy($words)]);
                 }
             }

@@ -59,7 +59,7 @@ final readonly class OfferingRecogniser implements Recogniser
      */
     private function bareList(Sentence $sentence): iterable
     {
-        $text = rtrim($sentence->text, " \n.");
+        $text = rtrim(preg_replace('/\s*(?:[:;]-?[)D(]|\(:|:-?P|<3|x+)\s*$/u', '', $sentence->text) ?? $sentence->text, " \n.!");
         $text = $this->covered('/\s(?:mainly|mostly)(?=,)|\bbut also\b/iu', $text, ' ');
         if (1 === preg_match('/^\s*(?:mostly|mainly|usually)\s+/iu', $text, $m)) {
             $text = str_repeat(' ', \strlen($m[0])).substr($text, \strlen($m[0]));
@@ -72,7 +72,7 @@ final readonly class OfferingRecogniser implements Recogniser
         $priced = \count(array_filter($parts, fn (array $part): bool => 1 === preg_match($this->cues->money, $part[0])));
         $isItem = BlockKind::Item === $sentence->block->kind;
         $known = \count(array_filter($parts, fn (array $part): bool => null !== $this->pages->named(Phrase::tidy($part[0]))));
-        if ((\count($parts) < 3 && $priced < 1 + ($isItem ? 0 : 1)) || $known >= 2 || [] !== array_filter($parts, static fn (array $part): bool => str_word_count($part[0]) > 7)) {
+        if ((\count($parts) < 3 && $priced < 1 + ($isItem ? 0 : 1)) || $known >= 2 || [] !== array_filter($parts, static fn (array $part): bool => str_word_count(preg_replace('/\s(?:on|in|at|every|during|from)\s.*$/iu', '', $part[0]) ?? $part[0]) > 7)) {
             return;
         }
         if (\count(array_filter($parts, $this->isTone(...))) > 1 || 2 * \count(array_filter($parts, fn (array $part): bool => 1 === preg_match($this->cues->persons, $part[0]))) > \count($parts)) {
@@ -259,7 +259,7 @@ final readonly class OfferingRecogniser implements Recogniser
                 unset($detail['description']);
             }
         }
-        $name = preg_replace('/\s+(?:etc|and so on|and (?:stuff|more|the like)|too|as well|now|really|mostly|mainly|at the moment|from scratch|by hand|online|every \p{L}+|in (?:spring|summer|autumn|winter|the (?:holidays|evenings?|mornings?)|(?:our|my|an?|the) (?:[\p{L}-]+ )?(?:shop|studio|workshop|kitchen|barn|yard|garage|unit|shed)\b.*)|from (?:my|our|his|her|their) (?:own )?[\p{L}-]+.*|for (?:up to |about |around )?(?:\d+|an?|one|two|three|four|five|six|eight|ten|twelve) (?:minutes?|hours?|days?|weeks?|months?)\b.*|during .*|on request|at weekends|(?:\d|two|three|four|five|six|seven) (?:nights|days|evenings|times) (?:a|per) week.*|on (?:\p{L}+ )?(?:mon|tues|wednes|thurs|fri|satur|sun)days?.*|for (?:good|keen|advanced|experienced|nervous|older|younger|busy|small|large|individual) .*|for (?:people|anyone|everyone|all|adults|children|kids|beginners|teams|groups|families|homes|businesses|over \d+ years|\d+ years|years)\b.*|throughout .*|across .*|around .*|(?:in|on|at|near)(?: the)? (?-i:[A-Z])\p{L}+.*)\.?$/iu', '', trim($name)) ?? $name;
+        $name = preg_replace('/\s+(?:etc|and so on|and (?:stuff|more|the like)|too|as well|now|really|mostly|mainly|at the moment|from scratch|by hand|online|every \p{L}+|in (?:spring|summer|autumn|winter|the (?:holidays|evenings?|mornings?)|(?:our|my|an?|the) (?:[\p{L}-]+ )?(?:shop|studio|workshop|kitchen|barn|yard|garage|unit|shed)\b.*)|from (?:my|our|his|her|their) (?:own )?[\p{L}-]+.*|for (?:up to |about |around )?(?:\d+|an?|one|two|three|four|five|six|eight|ten|twelve) (?:minutes?|hours?|days?|weeks?|months?)\b.*|during .*|(?:on|in) (?:the (?:first|second|third|last|second-last) .*|summer|winter|season)|on request|at weekends|(?:\d|two|three|four|five|six|seven) (?:nights|days|evenings|times) (?:a|per) week.*|on (?:\p{L}+ )?(?:mon|tues|wednes|thurs|fri|satur|sun)days?.*|for (?:good|keen|advanced|experienced|nervous|older|younger|busy|small|large|individual) .*|for (?:people|anyone|everyone|all|adults|children|kids|beginners|teams|groups|families|homes|businesses|over \d+ years|\d+ years|years)\b.*|throughout .*|across .*|around .*|(?:in|on|at|near)(?: the)? (?-i:[A-Z])\p{L}+.*)\.?$/iu', '', trim($name)) ?? $name;
         $name = preg_replace('/^(?:(?:drink|eat|try|browse|dig through|enjoy|watch|hear|(?:and )?listen to|all (?:kinds|sorts|types) of|lots of|the odd|a (?:lot|range|variety|selection|choice) of|a (?:wide|full|small) range of|range of|everything from|things like|such as|like|also|even|mostly|mainly|some|a few|a bit of|both|from|to|of|in|then|about|up to|over|fully|really|very|good|great|proper|decent|your|two|three|four|five|six|seven|eight|\d+)\s+)+(?=\p{L})/iu', '', Phrase::tidy($name)) ?? $name;
         $name = preg_replace('/\s+(?:up|down|over|out|here|there)$/iu', '', $name) ?? $name;
         $name = Phrase::title('' === $suffix ? $name : (preg_replace('/(?<=[^s])s$/u', '', $name) ?? $name)).$suffix;

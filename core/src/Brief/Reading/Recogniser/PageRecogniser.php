@@ -26,7 +26,7 @@ final readonly class PageRecogniser implements Recogniser
     /** Things on a site that are no pages and that clients do not want. */
     private const EXTRA = '/^(?:(?:annoying |flashing |any )?pop-?ups?|sliders?|carousels?|(?:facebook|instagram|twitter|social(?: media)?) feeds?|forums?|background music|chat ?bots?|online payments?|comments?|adverts?|ads|guest ?books?|counters?|auto-?play(?:ing)?(?: videos?)?)$/iu';
     /** What comes before a list of names that are to be pages. */
-    private const WANTED = '/\b(?:need|want|have|include|imagine|see|suggest|propose|like|structure|sections?|contents?|menu|pages?)\b[^:–—]{0,30}[:–—-]\s*$/iu';
+    private const WANTED = '/\b(?:needs?|wants?|have|include|imagine|see|suggest|propose|like|picture|structure|sections?|contents?|menu|pages?)\b[^:–—]{0,30}[:–—-]\s*$/iu';
     private const NO_NAME = '/^(?:pages?|obviously|really|maybe|perhaps|also|please|them|everything|us|me|web|this|that|the|each|every|which|one|first|same|front|single|two|three|four|five|six|seven|eight|nine|ten|few|many|most|all|other|another|more|these|those|whole|per|on|any|no|an?|its|their|our|my|your|extra|separate|own|facebook|instagram|google|last|next|\d+|it|long|current|old|existing|stock(?: .+)?|(?:.+ )?(?:\d+|two|three|four|five|six|seven|eight|nine|ten)|problem|idea|doubt|hurry|rush|pressure|need|point|more than)$/iu';
 
     /** Not wanted, but nothing that a site could have. */
@@ -47,7 +47,8 @@ final readonly class PageRecogniser implements Recogniser
             yield from match ($sentence->block->topic) {
                 'page_request' => $this->asked($sentence),
                 'page_refusal' => $this->refusedList($sentence),
-                null, 'feature', 'goal', 'offering', 'business_kind', 'page_count' => $this->spoken($sentence),
+                null, 'feature' => [...$this->namesAlone($sentence), ...$this->spoken($sentence)],
+                'goal', 'offering', 'business_kind', 'page_count' => $this->spoken($sentence),
                 default => $this->refusals($sentence),
             };
         }
@@ -245,12 +246,28 @@ final readonly class PageRecogniser implements Recogniser
         }
         $parts = Phrase::list($m['list'][0]);
         $known = array_filter($parts, fn (array $part): bool => null !== $this->pages->named($this->bare($part[0])));
-        $named = $this->isListOfNames($parts) && 1 === preg_match(self::WANTED, substr($sentence->text, 0, (int) $m['list'][1]));
+        $named = ($this->isListOfNames($parts) || \count($parts) > 3) && 1 === preg_match(self::WANTED, substr($sentence->text, 0, (int) $m['list'][1])) && [] === array_filter($parts, static fn (array $part): bool => str_word_count($part[0]) > 4);
         if (\count($parts) < 3 || [] === $known || (!$named && (2 * \count($known) < \count($parts) || \count($known) < 2)) || $this->negation->covers($sentence, (int) $m['list'][1])) {
             return;
         }
         foreach ($parts as [$part, $at]) {
             yield from $this->request($part, $sentence->start + (int) $m['list'][1] + $at, '', 0.93);
+        }
+    }
+
+    /**
+     * "Site needs: Listen, Repertoire, Prices, Book us": names in capitals, one at least of a page.
+     *
+     * @return iterable<Candidate>
+     */
+    private function namesAlone(Sentence $sentence): iterable
+    {
+        $parts = Phrase::list(rtrim($sentence->text, " .\n"));
+        $known = array_filter($parts, fn (array $part): bool => null !== $this->pages->named($this->bare($part[0])));
+        if (\count($parts) > 2 && [] !== $known && $this->isListOfNames($parts)) {
+            foreach ($parts as [$part, $at]) {
+                yield from $this->request($part, $sentence->start + $at, '', 0.9);
+            }
         }
     }
 
@@ -304,7 +321,7 @@ final readonly class PageRecogniser implements Recogniser
     {
         yield from $this->leftOff($sentence);
         yield from $this->takenBack($sentence);
-        if (1 === preg_match('/(?:^|[,;]\s*|\band\s+)(?:the\s+|our\s+)?(?<name>[\p{L}\'’]+(?: [\p{L}\'’]+)?) (?:is|are|was|should|need|needs|does|do)(?: not|n[\'’]t) (?:to be |be )?(?:required|needed|wanted|published|shown|included|listed|necessary|go on)\b/iu', $sentence->text, $m, \PREG_OFFSET_CAPTURE) && null !== $this->pages->named($m['name'][0])) {
+        if (1 === preg_match('/(?:^|[,;]\s*|\band\s+)(?:the\s+|our\s+|an?\s+)?(?<name>[\p{L}\'’]+(?: [\p{L}\'’]+)?) (?:is|are|was|should|need|needs|does|do)(?: not|n[\'’]t) (?:to be |be )?(?:required|needed|wanted|published|shown|included|listed|necessary|go on)\b/iu', $sentence->text, $m, \PREG_OFFSET_CAPTURE) && null !== $this->pages->named($m['name'][0])) {
             yield new Candidate(FactKind::PageRefusal, Phrase::title($m['name'][0]), $sentence->start + (int) $m['name'][1], \strlen($m['name'][0]), 0.93);
         }
         preg_match_all('/\b(?<no>no|(?<=page |pages |site |website )without(?: an?| any)?|(?:don[\'’]?t|do not|dont|won[\'’]?t|doesn[\'’]?t) (?:want|need|require|have|do|add|put|include|publish|show|list|use|give)(?: or need| or want)?(?: an?| any| the| our| to have an?| a separate)?|not (?:necessary|needed|required) to have(?: an?| any)?|no need (?:for|of|to have)(?: an?| any)?|(?:skip|drop|lose|ditch|scrap|forget|bin|kill|left out|leaves? out|can[\'’]?t use|cannot use|leave (?:out|off)|get rid of)(?: the| an?| our)?|not(?: an?| another)|nor(?: an?)?|rather not have(?: an?)?)\s+(?=(?<name>[\p{L}&\'’\/ -]{3,40}))/iu', $sentence->text, $matches, \PREG_SET_ORDER | \PREG_OFFSET_CAPTURE);

@@ -15,7 +15,7 @@ use DunePocket\Catalogue\Cues;
 /** The voice asked for: "friendly but not silly". */
 final readonly class ToneRecogniser implements Recogniser
 {
-    private const ABOUT_VOICE = '/\b(?:tone|voice|sound(?:s|ing)?|feel(?:s)?|come across|is what (?:i|we)(?:[\'’](?:m|re)| am| are)? (?:after|looking for|want|have in mind)|^the (?:texts?|copy|words|language)\s*[:,]|no (?:\w+ )?(?:words|language)|written|writing|wording|language|style|read like|personality|talk(?:s)? like|speak|keep it|come over|write it|(?:it|everything|site|website|home ?page|text|words|copy) (?:shall|should|must|has to|needs to|ought to) (?:be|feel))\b/iu';
+    private const ABOUT_VOICE = '/\b(?:tone|voice|register|manner|sound(?:s|ing)?|feel(?:s)?|come across|is what (?:i|we)(?:[\'’](?:m|re)| am| are)? (?:after|looking for|want|have in mind)|^the (?:texts?|copy|words|language)\s*[:,]|no (?:\w+ )?(?:words|language)|written|writing|wording|language|style|read like|personality|talk(?:s)? like|speak|keep it|come over|write it|(?:it|everything|site|website|home ?page|text|words|copy) (?:shall|should|must|has to|needs to|ought to) (?:be|feel))\b/iu';
 
     /** Two words of tone in one breath with one of these are a wish for the voice. */
     private const WISHED = '/\bplease\b|\bbut (?:not|never|don[\'’]?t|do not|without)\b/iu';
