@@ -43,6 +43,7 @@ export async function plan(page: Page): Promise<void> {
   await page.getByRole('button', { name: 'Plan the site' }).click();
   await expect(page).toHaveURL(/\/plan$/);
   await expect(page.locator('.strip').first()).toBeVisible();
+  await page.getByRole('button', { name: /Legal and supporting pages/ }).click();
 }
 
 export const saved = (page: Page) => expect(page.locator('.saving [role=status]')).toContainText('Saved');

@@ -6,6 +6,7 @@ namespace DunePocket\App\Project;
 
 use DunePocket\Plan\Coverage;
 use DunePocket\Plan\CoverageItem;
+use DunePocket\Plan\CoverageMender;
 use DunePocket\Plan\Findings\Finding;
 use DunePocket\Plan\Findings\Inspector;
 use DunePocket\Plan\PresentSite\PresentSite;
@@ -15,7 +16,7 @@ use DunePocket\Project\Project;
 /** Shows what is computed from the whole plan; asked for apart, so that a change never waits for it. */
 final readonly class ChecksPresenter
 {
-    public function __construct(private Coverage $coverage, private Inspector $inspector, private PresentSite $presentSite)
+    public function __construct(private Coverage $coverage, private Inspector $inspector, private PresentSite $presentSite, private CoverageMender $mender)
     {
     }
 
@@ -24,7 +25,7 @@ final readonly class ChecksPresenter
     {
         return [
             'revision' => $revision,
-            'coverage' => array_map(static fn (CoverageItem $item): array => ['fact' => $item->fact->id, 'where' => $item->where], $this->coverage->of($project->plan, $project->brief)),
+            'coverage' => array_map(fn (CoverageItem $item): array => ['fact' => $item->fact->id, 'where' => $item->where, 'mend' => [] === $item->where ? $this->mender->mend($item->fact, $project->plan)?->toArray() : null], $this->coverage->of($project->plan, $project->brief)),
             'findings' => array_map(static fn (Finding $finding): array => $finding->toArray(), $this->inspector->inspect($project)),
             'presentSite' => array_map(static fn (Verdict $verdict): array => $verdict->toArray(), $this->presentSite->verdicts($project->brief, $project->plan, $project->decisions->oldPages)),
         ];

@@ -72,7 +72,7 @@ final readonly class ProjectPresenter
             'id' => $page->id,
             'kind' => $page->kind,
             'kindLabel' => $this->catalogue->pageKinds()->has($page->kind) ? $this->catalogue->pageKinds()->get($page->kind)->label : $page->kind,
-            'support' => $this->catalogue->pageKinds()->has($page->kind) && $this->catalogue->pageKinds()->get($page->kind)->support,
+            'support' => !$this->catalogue->pageKinds()->counts($page->kind),
             'parent' => $page->parent,
             'title' => $page->title,
             'slug' => $page->slug,
@@ -181,7 +181,7 @@ final readonly class ProjectPresenter
             'figures' => [
                 'score' => $record->score,
                 'pages' => \count($plan->pages),
-                'counted' => \count(array_filter($plan->pages, fn (Page $page): bool => !$this->catalogue->pageKinds()->has($page->kind) || !$this->catalogue->pageKinds()->get($page->kind)->support)),
+                'counted' => \count(array_filter($plan->pages, fn (Page $page): bool => $this->catalogue->pageKinds()->counts($page->kind))),
                 'wished' => $project->brief->first(FactKind::PageCount)?->value,
                 'written' => 0 === $copy->lines ? 0 : (int) round(100 * ($copy->lines - $copy->toSupply) / $copy->lines),
                 'toSupply' => $copy->toSupply,

@@ -61,11 +61,20 @@ final readonly class Profile
         return $this->has(FactKind::Price);
     }
 
-    /** The wished number of pages, fewest and most; null when the brief does not say. */
+    /** The wished number of pages, fewest and most, with Home where the client listed all the others; null when the brief does not say. */
     public function pageRange(): ?PageRange
     {
         $count = $this->brief->first(FactKind::PageCount)?->value;
+        $range = null === $count ? null : PageRange::fromString($count);
+        $asked = $this->asked();
+        $withoutHome = [] === array_filter($asked, static fn (Fact $fact): bool => 'home' === $fact->detail('page') || 0 === strcasecmp($fact->value, 'home'));
 
-        return null === $count ? null : PageRange::fromString($count);
+        return null !== $range && \count($asked) === $range->max && $withoutHome ? new PageRange($range->min, $range->max + 1) : $range;
+    }
+
+    /** @return list<Fact> the pages the client asked for by name */
+    public function asked(): array
+    {
+        return array_values(array_filter($this->brief->of(FactKind::PageRequest), static fn (Fact $fact): bool => !$fact->isDefault() && null === $fact->detail('each')));
     }
 }

@@ -69,6 +69,12 @@ final class Catalogue
         return $this->data->child('brief')->stringMap('languages');
     }
 
+    /** @return string one sentence on why a finding of this rule matters */
+    public function whyItMatters(string $rule): string
+    {
+        return $this->data->child('findings')->string($rule);
+    }
+
     public function pageKinds(): PageKinds
     {
         return $this->pageKinds ??= new PageKinds(self::build($this->data->child('page-kinds'), PageKind::fromNode(...)), $this->data->strings('menu-order'));

@@ -37,6 +37,12 @@ final readonly class PageKind
     ) {
     }
 
+    /** Whether it counts against a wished number of pages; legal pages and those that stand behind others do not. */
+    public function counts(): bool
+    {
+        return !$this->support && !$this->legal;
+    }
+
     public static function fromNode(string $id, Node $node): self
     {
         return new self(

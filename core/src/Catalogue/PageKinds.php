@@ -32,6 +32,12 @@ final readonly class PageKinds
         return isset($this->kinds[$id]);
     }
 
+    /** Whether a page of this kind counts against a wished number; one of an unknown kind does. */
+    public function counts(string $id): bool
+    {
+        return !$this->has($id) || $this->get($id)->counts();
+    }
+
     /** @return list<PageKind> */
     public function all(): array
     {

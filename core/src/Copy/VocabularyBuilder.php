@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace DunePocket\Copy;
 
+use DunePocket\Brief\Brief;
 use DunePocket\Brief\Fact;
 use DunePocket\Brief\FactKind;
 use DunePocket\Brief\Profile;
@@ -13,6 +14,7 @@ use DunePocket\Language\Typography;
 /** Puts what the brief says into words that wordings can use. */
 final readonly class VocabularyBuilder
 {
+    private const AUDIENCES = 3;
     private const SHORT = 90;
 
     public function __construct(private Catalogue $catalogue)
@@ -42,7 +44,7 @@ final readonly class VocabularyBuilder
             'area' => [] === $area ? null : Typography::list($area),
             'customers' => $kind->customers,
             'audience' => $value(FactKind::Audience),
-            'audience_low' => null === $value(FactKind::Audience) ? null : Typography::low(self::short($value(FactKind::Audience))),
+            'audience_low' => self::audience($brief),
             'offerings_noun' => $kind->offerings,
             'offerings_noun_title' => Typography::capital($kind->offerings),
             'offering_noun' => $kind->offering,
@@ -114,6 +116,14 @@ final readonly class VocabularyBuilder
         $clause = preg_replace('/[,;:–—-][^,;:–—-]*$/u', '', $cut) ?? $cut;
 
         return mb_strlen($clause) > 30 ? $clause : (preg_replace('/\s\S*$/u', '', $cut) ?? $cut).'…';
+    }
+
+    /** "families on holiday, couples and anglers" */
+    private static function audience(Brief $brief): ?string
+    {
+        $people = array_map(static fn (Fact $fact): string => Typography::low(self::short($fact->value)), \array_slice($brief->of(FactKind::Audience), 0, self::AUDIENCES));
+
+        return [] === $people ? null : Typography::list($people);
     }
 
     private static function at(string $place): string

@@ -68,6 +68,18 @@ final readonly class Page
         return $this->content->sections();
     }
 
+    /** Where a further section goes: before the call to action and the footer. */
+    public function end(): int
+    {
+        $sections = $this->sections();
+        $end = \count($sections);
+        while ($end > 0 && null !== $sections[$end - 1]->shared && 'site-header' !== $sections[$end - 1]->kind) {
+            --$end;
+        }
+
+        return $end;
+    }
+
     public function content(): PageContent
     {
         return $this->content;

@@ -92,6 +92,17 @@ final readonly class Plan
         return false;
     }
 
+    /** How many pages show a shared section. */
+    public function timesShared(string $id): int
+    {
+        return \count(array_filter($this->pages, static fn (Page $page): bool => [] !== array_filter($page->sections(), static fn (Section $section): bool => $section->shared === $id)));
+    }
+
+    public function nextSharedId(): string
+    {
+        return 'sh'.(max([0, ...array_map(static fn (Section $section): int => (int) substr($section->id, 2), $this->shared)]) + 1);
+    }
+
     /** @return list<CopyLine> the titles of the pages that stand there, the home page aside */
     private function entries(Navigation ...$where): array
     {

@@ -17,21 +17,16 @@ use DunePocket\Brief\SourceKind;
 use DunePocket\Brief\SourceText;
 use DunePocket\Brief\Voice\SampleFacts;
 use DunePocket\Catalogue\Catalogue;
-use DunePocket\Catalogue\UnknownKind;
 use DunePocket\Data\InvalidData;
 use DunePocket\Data\Node;
-use DunePocket\Plan\Page;
 use DunePocket\Plan\Planning\Planner;
-use DunePocket\Plan\PresentSite\Decision;
-use DunePocket\Plan\PresentSite\Fate;
 use DunePocket\Plan\Section;
 use DunePocket\Plan\UnknownElement;
-use DunePocket\Project\Change\AddPage;
-use DunePocket\Project\Change\AddSection;
+use DunePocket\Project\Action\PageActions;
+use DunePocket\Project\Action\SectionActions;
 use DunePocket\Project\Change\AddSource;
 use DunePocket\Project\Change\Change;
 use DunePocket\Project\Change\ChangeCodec;
-use DunePocket\Project\Change\DecideOldPage;
 use DunePocket\Project\Change\EditSection;
 use DunePocket\Project\Change\InvalidChange;
 use DunePocket\Project\Change\PutFact;
@@ -47,16 +42,20 @@ use DunePocket\Project\Change\Text;
 final readonly class Actions
 {
     /** Actions that are changes as they stand. */
-    private const DIRECT = ['move-section', 'remove-section', 'edit-section', 'edit-text', 'move-page', 'remove-page', 'edit-page', 'strike-fact', 'skip-question', 'decide-old-page', 'rename-project'];
+    private const DIRECT = ['move-section', 'remove-section', 'edit-section', 'edit-text', 'move-page', 'remove-page', 'edit-page', 'strike-fact', 'skip-question', 'decide-old-page', 'wave-finding', 'rename-project'];
 
     /** Characters. */
     private const LONGEST_SAMPLE = 20_000;
 
     private Planner $planner;
+    private SectionActions $sections;
+    private PageActions $pages;
 
     public function __construct(private Catalogue $catalogue)
     {
         $this->planner = new Planner($catalogue);
+        $this->sections = new SectionActions($catalogue, $this->planner);
+        $this->pages = new PageActions($catalogue, $this->planner);
     }
 
     /**
@@ -78,13 +77,23 @@ final readonly class Actions
 
         return match ($type) {
             'plan' => new ReplacePlan($this->planner->plan($project->brief)),
-            'add-section' => $this->addSection($action, $project),
-            'duplicate-section' => $this->duplicateSection($action->string('section'), $project),
-            'add-page' => $this->addPage($action, $project),
+            'add-section' => $this->sections->add($action, $project),
+            'duplicate-section' => $this->sections->duplicate($action, $project),
+            'move-sections' => $this->sections->move($action, $project),
+            'copy-sections' => $this->sections->copy($action, $project),
+            'remove-sections' => $this->sections->remove($action, $project),
+            'keep-sections' => $this->sections->keep($action, $project),
+            'make-shared' => $this->sections->share($action, $project),
+            'use-shared' => $this->sections->useShared($action, $project),
+            'detach-section' => $this->sections->detach($action, $project),
+            'another-section' => $this->sections->another($action, $project),
+            'add-page' => $this->pages->add($action, $project),
+            'keep-old-page' => $this->pages->keepOld($action, $project),
+            'merge-page' => $this->pages->join($action, $project),
+            'another-page' => $this->pages->another($action, $project),
             'add-fact' => $this->addFact($action, $project),
             'answer-question' => $this->answerQuestion($action, $project),
             'add-source' => $this->addSource($action, $project),
-            'keep-old-page' => $this->keepOldPage($action, $project),
             'correct-fact' => $this->correctFact($action, $project),
             default => throw new InvalidData("There is no action “{$type}”."),
         };
@@ -95,57 +104,6 @@ final readonly class Actions
         if (!$this->catalogue->hasLayout($layout)) {
             throw new InvalidChange('There is no such layout.');
         }
-    }
-
-    private function addSection(Node $action, Project $project): Change
-    {
-        $kind = $action->string('kind');
-        if (!isset($this->catalogue->sectionKinds()[$kind])) {
-            throw new InvalidChange('There is no such kind of section.');
-        }
-        $page = $project->plan->page($action->string('page'));
-        $index = max(0, min(\count($page->sections()), $action->int('index')));
-
-        return new AddSection($page->id, $index, $this->planner->section($project->brief, $project->plan, $page, $index, $kind));
-    }
-
-    private function duplicateSection(string $id, Project $project): Change
-    {
-        [$page, $index] = $project->plan->place($id);
-        $copy = $project->plan->resolve($page->sections()[$index])->withId($project->plan->nextSectionId($page->id));
-        $alone = new Section($copy->id, $copy->kind, $copy->title, $copy->purpose, $copy->layout, $page->sections()[$index]->shared, $copy->kept, $copy->reasons, null === $page->sections()[$index]->shared ? $copy->copy : []);
-
-        return new AddSection($page->id, $index + 1, $alone, 'Duplicate');
-    }
-
-    private function addPage(Node $action, Project $project): Change
-    {
-        return new AddPage($this->newPage($action, $project), $action->int('index', \count($project->plan->pages)));
-    }
-
-    private function newPage(Node $action, Project $project): Page
-    {
-        $title = Text::line($action->string('title'), 'A page needs a title.');
-        $kind = $action->string('kind', $this->catalogue->pageKinds()->named($title) ?? 'page');
-        $parent = $action->optionalString('parent');
-        if (null !== $parent) {
-            $project->plan->page($parent);
-        }
-        try {
-            $this->catalogue->pageKinds()->get($kind);
-        } catch (UnknownKind $e) {
-            throw new InvalidChange($e->getMessage(), 0, $e);
-        }
-
-        return $this->planner->page($project->brief, $project->plan, $kind, $title, $parent);
-    }
-
-    /** Plans a page for one of the present website that has no place yet. */
-    private function keepOldPage(Node $action, Project $project): Change
-    {
-        $page = $this->newPage($action, $project);
-
-        return new Several([new AddPage($page, \count($project->plan->pages)), new DecideOldPage($action->string('address'), new Decision(Fate::Keep, $page->id))], "Keep “{$page->title}”");
     }
 
     private function addFact(Node $action, Project $project): Change

@@ -6,6 +6,8 @@ namespace DunePocket\Tests\Plan;
 
 use DunePocket\Brief\Profile;
 use DunePocket\Plan\CopyStatus;
+use DunePocket\Plan\Findings\Finding;
+use DunePocket\Plan\Findings\Inspector;
 use DunePocket\Plan\Navigation;
 use DunePocket\Plan\Page;
 use DunePocket\Plan\Plan;
@@ -73,17 +75,24 @@ final class PlannerTest extends TestCase
     public function testTheWishedNumberIsKeptByMerging(): void
     {
         $plan = Bench::planned(Bench::text('note.txt'))->plan;
-        $counted = array_filter($plan->pages, static fn (Page $page): bool => !Bench::catalogue()->pageKinds()->get($page->kind)->support);
+        $counted = array_filter($plan->pages, static fn (Page $page): bool => Bench::catalogue()->pageKinds()->counts($page->kind));
         self::assertLessThanOrEqual(5, \count($counted));
         $six = Bench::planned("We are a bakery called Crumb. We bake bread, buns and cakes. We'd like 6 pages.")->plan;
-        self::assertCount(6, array_filter($six->pages, static fn (Page $page): bool => !Bench::catalogue()->pageKinds()->get($page->kind)->support));
+        self::assertCount(6, array_filter($six->pages, static fn (Page $page): bool => Bench::catalogue()->pageKinds()->counts($page->kind)));
     }
 
     public function testACompleteListKeepsTheWishedNumberToo(): void
     {
-        $plan = Bench::planned("Ember is a café in Pell.\nFive or six pages: Home, Paint, Parties, Menu, Book.\nPeople book a table online.")->plan;
+        $plan = Bench::planned("Ember is a café in Pell.\nFive pages: Home, Paint, Parties, Menu, Book.\nPeople book a table online.")->plan;
         self::assertSame(['Home', 'Paint', 'Parties', 'Menu', 'Book', 'Privacy'], array_values(array_diff(self::titles($plan), ['Terms'])));
         self::assertContains('contact-form', self::kinds(self::page($plan, 'home')));
+    }
+
+    public function testAListThatLeavesHomeOutDoesNotCountIt(): void
+    {
+        $plan = Bench::planned("Halden tunes pianos in Harl. We offer tuning and repairs.\nFour pages: Tuning, Repairs, About me, Contact.")->plan;
+        self::assertSame(['Home', 'Tuning', 'Repairs', 'About me', 'Contact', 'Privacy'], self::titles($plan));
+        self::assertNotContains('page-count', array_map(static fn (Finding $finding): string => $finding->rule, (new Inspector(Bench::catalogue()))->inspect(Bench::planned("Halden tunes pianos in Harl. We offer tuning and repairs.\nFour pages: Tuning, Repairs, About me, Contact."))));
     }
 
     public function testAPageThatNamesSeveralOfferingsListsThem(): void

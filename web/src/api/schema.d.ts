@@ -868,6 +868,16 @@ export interface components {
             level: "error" | "warning" | "note";
             where: string[];
             text: string;
+            why: string;
+            key: string;
+            mend: components["schemas"]["Mend"] | null;
+            /** @description With which it was waved through */
+            remark: string | null;
+        };
+        /** @description One action that mends it */
+        Mend: {
+            label: string;
+            action: components["schemas"]["Action"];
         };
         Figures: {
             score: number;
@@ -889,6 +899,7 @@ export interface components {
             coverage: {
                 fact: string;
                 where: string[];
+                mend: components["schemas"]["Mend"] | null;
             }[];
             findings: components["schemas"]["Finding"][];
             presentSite: components["schemas"]["OldPage"][];
@@ -987,6 +998,8 @@ export interface components {
             type: "add-page";
             title: string;
             kind?: string;
+            /** @description What it is for in one line */
+            about?: string;
             parent?: string | null;
             index?: number;
         } | {
@@ -1043,6 +1056,63 @@ export interface components {
             title: string;
             kind?: string;
             parent?: string | null;
+        } | {
+            /** @constant */
+            type: "wave-finding";
+            key: string;
+            remark: string | null;
+        } | {
+            /** @constant */
+            type: "make-shared";
+            section: string;
+        } | {
+            /** @constant */
+            type: "detach-section";
+            section: string;
+        } | {
+            /** @constant */
+            type: "use-shared";
+            page: string;
+            index: number;
+            shared: string;
+        } | {
+            /** @constant */
+            type: "merge-page";
+            page: string;
+            into: string;
+        } | {
+            /** @constant */
+            type: "another-section";
+            section: string;
+        } | {
+            /** @constant */
+            type: "another-page";
+            page: string;
+        } | {
+            /** @constant */
+            type: "move-sections";
+            sections: string[];
+            page: string;
+            index: number;
+        } | {
+            /** @constant */
+            type: "copy-sections";
+            sections: string[];
+            page: string;
+            index: number;
+        } | {
+            /** @constant */
+            type: "remove-sections";
+            sections: string[];
+        } | {
+            /** @constant */
+            type: "keep-sections";
+            sections: string[];
+            kept: boolean;
+        } | {
+            /** @constant */
+            type: "plan-outline";
+            outline: string;
         } | {
             /** @constant */
             type: "rename-project";

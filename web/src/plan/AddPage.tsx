@@ -9,6 +9,7 @@ export function AddPage({ after, onClose }: { after: string | null; onClose: () 
   const catalogue = useQuery(catalogueQuery).data;
   const [title, setTitle] = useState('');
   const [kind, setKind] = useState<string | undefined>();
+  const [about, setAbout] = useState('');
   const [parent, setParent] = useState('');
   const chosen = catalogue?.pageKinds.find((one) => one.id === kind);
   const add = () => {
@@ -22,6 +23,7 @@ export function AddPage({ after, onClose }: { after: string | null; onClose: () 
       parent: parent || null,
       index: at === -1 ? project.pages.length : at + 1,
       ...(kind ? { kind } : {}),
+      ...(about.trim() ? { about: about.trim() } : {}),
     });
     onClose();
   };
@@ -42,6 +44,16 @@ export function AddPage({ after, onClose }: { after: string | null; onClose: () 
             value={title}
             maxLength={120}
             onChange={(event) => setTitle(event.target.value)}
+            onPressEnter={add}
+          />
+        </Form.Item>
+        <Form.Item label="What it is for, in one line" htmlFor="page-about">
+          <Input
+            id="page-about"
+            value={about}
+            maxLength={300}
+            placeholder="Tells members when and where the next swim is"
+            onChange={(event) => setAbout(event.target.value)}
             onPressEnter={add}
           />
         </Form.Item>

@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { Input, Modal, Spin } from 'antd';
 import { useState } from 'react';
 import { catalogueQuery } from '../project/catalogue';
-import { useWorkbench } from '../project/context';
+import { timesShared, useWorkbench } from '../project/context';
 
 /** The catalogue of sections, with search. */
 export function AddSection({ page, index, onClose }: { page: string; index: number; onClose: () => void }) {
@@ -13,6 +13,10 @@ export function AddSection({ page, index, onClose }: { page: string; index: numb
   const words = search.toLowerCase();
   const kinds = (catalogue?.sectionKinds ?? []).filter(
     (kind) => !kind.frame && `${kind.label} ${kind.for} ${kind.id}`.toLowerCase().includes(words),
+  );
+  const there = new Set(target?.sections.map((section) => section.shared));
+  const sharedOnes = project.shared.filter(
+    (section) => !there.has(section.id) && section.title.toLowerCase().includes(words),
   );
   const add = (kind: string | undefined) => {
     if (!kind) return;
@@ -37,6 +41,21 @@ export function AddSection({ page, index, onClose }: { page: string; index: numb
       />
       {!catalogue && <Spin />}
       <ul className="catalogue">
+        {sharedOnes.map((section) => (
+          <li key={section.id}>
+            <button
+              className="plain"
+              onClick={() => {
+                act({ type: 'use-shared', page, index, shared: section.id });
+                onClose();
+              }}
+            >
+              <b>{section.title}</b>
+              <span>Shared: the same on {timesShared(project, section.id)} pages.</span>
+              <span className="small quiet">{section.purpose}</span>
+            </button>
+          </li>
+        ))}
         {kinds.map((kind) => (
           <li key={kind.id}>
             <button className="plain" onClick={() => add(kind.id)}>

@@ -88,12 +88,35 @@ export function PageDetails({ page, onRename }: { page: Page; onRename: () => vo
         actions={[
           { does: 'Rename', key: 'F2', run: onRename },
           {
+            does: 'Another go',
+            key: 'N',
+            run: () => act({ type: 'another-page', page: page.id }),
+          },
+          {
             does: 'Open in Draft',
             key: 'Enter',
             run: () => void navigate(`/projects/${project.id}/draft/${page.id}`),
           },
         ]}
       />
+      {!isHome && (
+        <Select
+          className="move-to"
+          size="small"
+          aria-label="Join it to another page"
+          placeholder="Join it to another page"
+          value={null}
+          showSearch={{ optionFilterProp: 'label' }}
+          options={project.pages
+            .filter((one) => one.id !== page.id)
+            .map((one) => ({ value: one.id, label: one.title }))}
+          onChange={(into: string | null) => {
+            if (!into) return;
+            act({ type: 'merge-page', page: page.id, into });
+            select({ page: into });
+          }}
+        />
+      )}
       {!isHome && (
         <Popconfirm
           title="Delete this page?"

@@ -1,11 +1,22 @@
-import { Button, Dropdown, Popover } from 'antd';
+import { Button, Dropdown, Popover, Select } from 'antd';
 import { useState } from 'react';
 import { Link } from 'react-router-dom';
 import { useWorkbench } from '../project/context';
+import { type Filter, FILTERS } from './filter';
+import { CoverageList } from './CoverageList';
+import { FindingsList } from './FindingsList';
 import { PresentSite, presentSiteFigures } from './PresentSite';
 
+interface Props {
+  filter: Filter;
+  onFilter: (filter: Filter) => void;
+  grouped: boolean;
+  onGroup: (grouped: boolean) => void;
+  onAddPage: () => void;
+}
+
 /** What the brief asks for and where it is answered, the findings, the pages against the wished number. */
-export function PlanBar({ onAddPage }: { onAddPage: () => void }) {
+export function PlanBar({ filter, onFilter, grouped, onGroup, onAddPage }: Props) {
   const { project, checks, act, select } = useWorkbench();
   const [comparing, setComparing] = useState(false);
   const { figures } = project;
@@ -20,35 +31,15 @@ export function PlanBar({ onAddPage }: { onAddPage: () => void }) {
     );
     if (page && id) select(page.id === id ? { page: page.id } : { page: page.id, section: id });
   };
-  const serious = findings.filter((finding) => finding.level !== 'note').length;
+  const open = findings.filter((finding) => finding.remark === null);
+  const serious = open.filter((finding) => finding.level !== 'note').length;
   return (
     <div className="plan-bar">
       <Popover
         trigger="click"
         placement="bottomLeft"
         title="What the brief holds, and where the plan answers it"
-        content={
-          <ul className="coverage">
-            {[...nowhere, ...coverage.filter((item) => item.where.length > 0)].map((item) => {
-              const fact = facts.get(item.fact);
-              return (
-                <li key={item.fact} className={item.where.length ? '' : 'attention'}>
-                  <span className="quiet">{fact?.label}</span> <span>{fact?.shown}</span>{' '}
-                  {item.where.length ? (
-                    <button
-                      className="plain link small"
-                      onClick={() => goTo(item.where[item.where.length - 1])}
-                    >
-                      {item.where.length === 1 ? 'in 1 place' : `in ${item.where.length} places`}
-                    </button>
-                  ) : (
-                    <b>nowhere yet</b>
-                  )}
-                </li>
-              );
-            })}
-          </ul>
-        }
+        content={<CoverageList coverage={coverage} onShow={goTo} />}
       >
         <button className="plain covered">
           <span>Brief covered</span>
@@ -97,27 +88,10 @@ export function PlanBar({ onAddPage }: { onAddPage: () => void }) {
         trigger="click"
         placement="bottom"
         title="Findings"
-        content={
-          <ul className="coverage">
-            {findings.map((finding, index) => (
-              <li key={index}>
-                <span className={`level ${finding.level}`}>{finding.level}</span> {finding.text}{' '}
-                {finding.where.length > 0 && (
-                  <button
-                    className="plain link small"
-                    onClick={() => goTo(finding.where[finding.where.length - 1])}
-                  >
-                    Show
-                  </button>
-                )}
-              </li>
-            ))}
-            {findings.length === 0 && <li>Nothing wants attention.</li>}
-          </ul>
-        }
+        content={<FindingsList findings={findings} onShow={goTo} />}
       >
         <button className={`plain ${serious ? 'attention' : ''}`}>
-          {findings.length === 1 ? '1 finding' : `${findings.length} findings`}
+          {open.length === 1 ? '1 finding' : `${open.length} findings`}
         </button>
       </Popover>
       {presentSite.length > 0 && (
@@ -138,10 +112,21 @@ export function PlanBar({ onAddPage }: { onAddPage: () => void }) {
         )}
       </span>
       <span className="push" />
+      <Select<Filter>
+        size="small"
+        aria-label="Which pages are shown"
+        value={filter}
+        options={FILTERS}
+        onChange={onFilter}
+        popupMatchSelectWidth={false}
+      />
       <Dropdown
         menu={{
-          items: [{ key: 'plan', label: 'Plan anew from the brief' }],
-          onClick: () => act({ type: 'plan' }),
+          items: [
+            { key: 'group', label: grouped ? 'Pages in their order' : 'Pages of a kind side by side' },
+            { key: 'plan', label: 'Plan anew from the brief' },
+          ],
+          onClick: ({ key }) => (key === 'group' ? onGroup(!grouped) : act({ type: 'plan' })),
         }}
       >
         <Button>More</Button>

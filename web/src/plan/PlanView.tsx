@@ -9,24 +9,40 @@ import {
   useSensor,
   useSensors,
 } from '@dnd-kit/core';
-import { Button } from 'antd';
+import { useQuery } from '@tanstack/react-query';
+import { App, Button } from 'antd';
 import { useMemo, useState } from 'react';
-import type { Page, Section } from '../api/client';
+import { api, type Page, type Section, unwrap } from '../api/client';
 import { shown, useWorkbench } from '../project/context';
 import { useKeys } from '../project/keys';
 import { Drawn } from '../shared/Drawn';
 import { AddPage } from './AddPage';
 import { AddSection } from './AddSection';
+import { byKind, type Filter, filtered } from './filter';
 import { type Landing, landingOf } from './landing';
 import { PageDetails } from './PageDetails';
 import { planKeys } from './planKeys';
 import { PlanBar } from './PlanBar';
 import { SectionDetails } from './SectionDetails';
+import { chosenSections, withSection } from './selecting';
+import { SeveralDetails } from './SeveralDetails';
 import { Strip } from './Strip';
 import { useNavigate } from 'react-router-dom';
 
 export function PlanView() {
-  const { project, act, selection, select } = useWorkbench();
+  const { project, checks, act, selection, select } = useWorkbench();
+  const { message } = App.useApp();
+  const [filter, setFilter] = useState<Filter>('all');
+  const [grouped, setGrouped] = useState(false);
+  const [folded, setFolded] = useState<ReadonlySet<string>>(new Set());
+  const [supportShown, setSupportShown] = useState(false);
+  const [held, setHeld] = useState<{ sections: string[]; cut: boolean } | null>(null);
+  const review = useQuery({
+    queryKey: ['rounds', project.id],
+    queryFn: () =>
+      unwrap(api.GET('/api/projects/{project}/rounds', { params: { path: { project: project.id } } })),
+    enabled: filter === 'comments',
+  });
   const navigate = useNavigate();
   const [renaming, setRenaming] = useState(false);
   const [addingPage, setAddingPage] = useState(false);
@@ -35,16 +51,43 @@ export function PlanView() {
   const [landing, setLanding] = useState<Landing | null>(null);
   const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 5 } }));
 
+  const hold = (cut: boolean) => {
+    const sections = chosenSections(selection);
+    if (sections.length === 0) return;
+    setHeld({ sections, cut });
+    void message.info(
+      `${sections.length === 1 ? 'One section' : `${sections.length} sections`} ${cut ? 'cut' : 'copied'}. Ctrl V puts ${sections.length === 1 ? 'it' : 'them'} after what is chosen.`,
+    );
+  };
+  const paste = () => {
+    const target = project.pages.find((one) => one.id === selection?.page);
+    if (!held || !target) return;
+    const at = target.sections.findIndex((one) => one.id === selection?.section);
+    const sections = held.sections.filter((id) =>
+      project.pages.some((one) => one.sections.some((section) => section.id === id)),
+    );
+    if (sections.length === 0) return;
+    act({
+      type: held.cut ? 'move-sections' : 'copy-sections',
+      sections,
+      page: target.id,
+      index: at === -1 ? Math.max(0, target.sections.length - 1) : at + 1,
+    });
+    if (held.cut) setHeld(null);
+  };
   const keys = useMemo(
     () =>
       planKeys(project, selection, {
         act,
         select,
+        hold,
+        paste,
         rename: () => setRenaming(true),
         add: (page, index) => setAddingTo({ page, index }),
         open: (page) => void navigate(`/projects/${project.id}/draft/${page}`),
       }),
-    [project, selection, act, select, navigate],
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- hold and paste are made anew from these
+    [project, selection, act, select, navigate, held],
   );
   useKeys(keys);
 
@@ -81,10 +124,45 @@ export function PlanView() {
   };
   const page = project.pages.find((one) => one.id === selection?.page);
   const section = page?.sections.find((one) => one.id === selection?.section);
+  const chosen = new Set(chosenSections(selection));
+  const through = filtered(project, checks, review.data?.threads ?? [], filter);
+  const visible = grouped ? byKind(through) : through;
+  const support = visible.filter((one) => one.support);
+  const places = new Map(project.order.map((place) => [place.id, place]));
+  const fold = (id: string) =>
+    setFolded((now) => {
+      const next = new Set(now);
+      if (!next.delete(id)) next.add(id);
+      return next;
+    });
+  const strip = (one: Page) => (
+    <Strip
+      key={one.id}
+      page={one}
+      path={places.get(one.id)?.path ?? ''}
+      depth={grouped ? 0 : (places.get(one.id)?.depth ?? 0)}
+      landing={landing?.page === one.id ? landing : null}
+      selected={selection?.page === one.id ? selection : null}
+      chosen={chosen}
+      folded={folded.has(one.id)}
+      onFold={() => fold(one.id)}
+      onChoose={(id, how) => select(withSection(project, selection, one.id, id, how))}
+      renaming={renaming && selection?.page === one.id}
+      onRenamed={() => setRenaming(false)}
+      onRename={() => setRenaming(true)}
+      onAdd={(at) => setAddingTo({ page: one.id, index: at })}
+    />
+  );
   return (
     <main className="plan">
       <div className="plan-main">
-        <PlanBar onAddPage={() => setAddingPage(true)} />
+        <PlanBar
+          filter={filter}
+          onFilter={setFilter}
+          grouped={grouped}
+          onGroup={setGrouped}
+          onAddPage={() => setAddingPage(true)}
+        />
         <DndContext
           sensors={sensors}
           collisionDetection={pointerWithin}
@@ -94,20 +172,24 @@ export function PlanView() {
           onDragCancel={() => setLanding(null)}
         >
           <div className="strips" role="list" aria-label="Pages">
-            {project.pages.map((one, index) => (
-              <Strip
-                key={one.id}
-                page={one}
-                path={project.order[index]?.path ?? ''}
-                depth={project.order[index]?.depth ?? 0}
-                landing={landing?.page === one.id ? landing : null}
-                selected={selection?.page === one.id ? selection : null}
-                renaming={renaming && selection?.page === one.id}
-                onRenamed={() => setRenaming(false)}
-                onRename={() => setRenaming(true)}
-                onAdd={(at) => setAddingTo({ page: one.id, index: at })}
-              />
-            ))}
+            {visible.filter((one) => !one.support).map(strip)}
+            {visible.length === 0 && <p className="nothing">No page is like that.</p>}
+            {support.length > 0 && (
+              <div role="listitem">
+                <button
+                  className="plain support-fold"
+                  aria-expanded={supportShown || filter !== 'all'}
+                  onClick={() => setSupportShown(!supportShown)}
+                >
+                  {supportShown || filter !== 'all' ? '–' : '+'} Legal and supporting pages: {support.length}
+                  {!supportShown && filter === 'all' && (
+                    <span className="small quiet"> {support.map((one) => one.title).join(', ')}</span>
+                  )}
+                </button>
+              </div>
+            )}
+            {(supportShown || filter !== 'all' || support.some((one) => one.id === selection?.page)) &&
+              support.map(strip)}
           </div>
           <DragOverlay dropAnimation={null}>
             {dragged?.section?.thumbnail && (
@@ -120,7 +202,9 @@ export function PlanView() {
         </DndContext>
       </div>
       <aside className="details" aria-label="Details">
-        {section && page ? (
+        {selection && chosen.size > 1 ? (
+          <SeveralDetails selection={selection} onCopy={hold} />
+        ) : section && page ? (
           <SectionDetails
             page={page}
             section={shown(project, section)}

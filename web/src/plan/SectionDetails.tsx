@@ -73,6 +73,22 @@ export function SectionDetails({ page, section, onRename, onAdd }: Props) {
             key: 'Ctrl D',
             run: () => act({ type: 'duplicate-section', section: section.id }),
           },
+          {
+            does: 'Another go',
+            key: 'N',
+            run: () => act({ type: 'another-section', section: section.id }),
+          },
+          section.shared
+            ? {
+                does: 'Detach it for this page',
+                key: '',
+                run: () => act({ type: 'detach-section', section: section.id }),
+              }
+            : {
+                does: 'Share it with other pages',
+                key: '',
+                run: () => act({ type: 'make-shared', section: section.id }),
+              },
           { does: 'Add a section after it', key: 'A', run: () => onAdd(index + 1) },
           {
             does: 'Open in Draft',

@@ -12,6 +12,11 @@ interface Props {
   depth: number;
   landing: Landing | null;
   selected: Selection | null;
+  /** Ids of all chosen sections, here and on other pages. */
+  chosen: Set<string>;
+  folded: boolean;
+  onFold: () => void;
+  onChoose: (section: string, how: 'alone' | 'toggle' | 'range') => void;
   renaming: boolean;
   onRename: () => void;
   onRenamed: () => void;
@@ -21,7 +26,21 @@ interface Props {
 const NAVIGATION = { main: 'menu', footer: 'footer', none: 'no menu' } as const;
 
 /** One page as a row: its sections from left to right in reading order. */
-export function Strip({ page, path, depth, landing, selected, renaming, onRename, onRenamed, onAdd }: Props) {
+export function Strip({
+  page,
+  path,
+  depth,
+  landing,
+  selected,
+  chosen,
+  folded,
+  onFold,
+  onChoose,
+  renaming,
+  onRename,
+  onRenamed,
+  onAdd,
+}: Props) {
   const { project, checks, act, select } = useWorkbench();
   const { setNodeRef: setHead, listeners: headListeners } = useDraggable({
     id: `page-${page.id}`,
@@ -31,7 +50,7 @@ export function Strip({ page, path, depth, landing, selected, renaming, onRename
   const { setNodeRef: setDrop } = useDroppable({ id: `onto-${page.id}`, data: { page: page.id } });
   const { setNodeRef: setEnd } = useDroppable({ id: `end-${page.id}`, data: { page: page.id } });
   const problems = checks.findings.filter(
-    (finding) => finding.level !== 'note' && finding.where[0] === page.id,
+    (finding) => finding.remark === null && finding.level !== 'note' && finding.where[0] === page.id,
   ).length;
   const onPage = selected && !selected.section;
   const cycle = { main: 'footer', footer: 'none', none: 'main' } as const;
@@ -47,6 +66,15 @@ export function Strip({ page, path, depth, landing, selected, renaming, onRename
         style={{ paddingLeft: 18 + depth * 18 }}
       >
         {depth > 0 && <span className="branch" aria-hidden="true" />}
+        <button
+          className="plain strip-fold"
+          aria-expanded={!folded}
+          aria-label={`${folded ? 'Unfold' : 'Fold'} ${page.title}`}
+          title={folded ? 'Unfold' : 'Fold'}
+          onClick={onFold}
+        >
+          {folded ? '+' : '–'}
+        </button>
         {renaming && onPage ? (
           <Rename
             label="Title of the page"
@@ -93,18 +121,23 @@ export function Strip({ page, path, depth, landing, selected, renaming, onRename
           </button>
         </span>
       </div>
-      <div className="cells">
-        {page.sections.map((section, index) => (
+      <div className={`cells${folded ? ' folded' : ''}`}>
+        {folded && (
+          <span className="small quiet">
+            {page.sections.map((section) => shown(project, section).title).join(' · ')}
+          </span>
+        )}
+        {(folded ? [] : page.sections).map((section, index) => (
           <Cell
             key={section.id}
             page={page.id}
             section={shown(project, section)}
             index={index}
-            chosen={selected?.section === section.id}
+            chosen={chosen.has(section.id)}
             landsBefore={landing?.gap === index}
             landsAfter={landing?.gap === index + 1 && index === page.sections.length - 1}
             renaming={renaming && selected?.section === section.id}
-            onSelect={() => select({ page: page.id, section: section.id })}
+            onSelect={(how) => onChoose(section.id, how)}
             onRename={onRename}
             onRenamed={(value) => {
               const full = shown(project, section);
@@ -142,7 +175,7 @@ interface CellProps {
   landsBefore: boolean;
   landsAfter: boolean;
   renaming: boolean;
-  onSelect: () => void;
+  onSelect: (how: 'alone' | 'toggle' | 'range') => void;
   onRename: () => void;
   onRenamed: (value: string) => void;
 }
@@ -177,9 +210,11 @@ const Cell = memo(function Cell({
         aria-pressed={chosen}
         title={section.purpose}
         aria-label={`${section.title}. ${section.purpose}${section.toSupply ? ` ${section.toSupply} to supply.` : ''}`}
-        onClick={onSelect}
+        onClick={(event) =>
+          onSelect(event.ctrlKey || event.metaKey ? 'toggle' : event.shiftKey ? 'range' : 'alone')
+        }
         onDoubleClick={() => {
-          onSelect();
+          onSelect('alone');
           onRename();
         }}
       >

@@ -2,10 +2,13 @@ import type { Action, Project } from '../api/client';
 import type { Selection } from '../project/context';
 import { editedId, shown } from '../project/context';
 import { type KeyBinding, pressed } from '../project/keys';
+import { chosenSections } from './selecting';
 
 interface Hands {
   act: (action: Action) => void;
   select: (selection: Selection | null) => void;
+  hold: (cut: boolean) => void;
+  paste: () => void;
   rename: () => void;
   add: (page: string, index: number) => void;
   open: (page: string) => void;
@@ -36,7 +39,23 @@ export function planKeys(project: Project, selection: Selection | null, hands: H
     const cell = toColumn < 0 ? undefined : target.sections[Math.min(toColumn, target.sections.length - 1)];
     hands.select(cell ? { page: target.id, section: cell.id } : { page: target.id });
   };
+  const chosen = chosenSections(selection);
+  const extend = (by: number) => {
+    const next = page.sections[column + by];
+    if (!section || !next) return;
+    hands.select({ page: page.id, section: next.id, also: chosen.filter((id) => id !== next.id) });
+  };
+  const all = page.sections.filter((one) => !one.frame);
   const moves: KeyBinding[] = [
+    {
+      shown: 'Ctrl A',
+      does: 'Choose all sections of the page',
+      when: pressed('a', { ctrl: true }),
+      run: () => {
+        const [first, ...rest] = all;
+        if (first) hands.select({ page: page.id, section: first.id, also: rest.map((one) => one.id) });
+      },
+    },
     { shown: '←', does: 'Previous', when: pressed('ArrowLeft'), run: () => choose(row, column - 1) },
     {
       shown: '→',
@@ -53,14 +72,62 @@ export function planKeys(project: Project, selection: Selection | null, hands: H
       when: pressed('a'),
       run: () => hands.add(page.id, column === -1 ? page.sections.length : column + 1),
     },
+    {
+      shown: 'Shift →',
+      does: 'Choose the next one too',
+      when: pressed('ArrowRight', { shift: true }),
+      run: () => extend(1),
+    },
+    {
+      shown: 'Shift ←',
+      does: 'Choose the previous one too',
+      when: pressed('ArrowLeft', { shift: true }),
+      run: () => extend(-1),
+    },
+    { shown: 'Ctrl V', does: 'Paste', when: pressed('v', { ctrl: true }), run: hands.paste },
     { shown: 'Enter', does: 'Open in Draft', when: pressed('Enter'), run: () => hands.open(page.id) },
   ];
+  if (chosen.length > 1) return [...severalKeys(chosen, page.id, hands), ...moves];
   return section
     ? [...moves, ...sectionKeys(project, row, column, hands)]
     : [...moves, ...pageKeys(project, row, hands)];
 }
 
-function sectionKeys(project: Project, row: number, column: number, { act, select }: Hands): KeyBinding[] {
+function severalKeys(sections: string[], page: string, { act, select, hold }: Hands): KeyBinding[] {
+  return [
+    { shown: 'Ctrl C', does: 'Copy', when: pressed('c', { ctrl: true }), run: () => hold(false) },
+    { shown: 'Ctrl X', does: 'Cut', when: pressed('x', { ctrl: true }), run: () => hold(true) },
+    {
+      shown: 'K',
+      does: 'Keep them',
+      when: pressed('k'),
+      run: () => act({ type: 'keep-sections', sections, kept: true }),
+    },
+    {
+      shown: 'Shift K',
+      does: 'Let go of them',
+      when: pressed('k', { shift: true }),
+      run: () => act({ type: 'keep-sections', sections, kept: false }),
+    },
+    {
+      shown: 'Del',
+      does: 'Delete them',
+      when: (event) => event.key === 'Delete' || event.key === 'Backspace',
+      run: () => {
+        act({ type: 'remove-sections', sections });
+        select({ page });
+      },
+    },
+    { shown: 'Esc', does: 'Choose the page alone', when: pressed('Escape'), run: () => select({ page }) },
+  ];
+}
+
+function sectionKeys(
+  project: Project,
+  row: number,
+  column: number,
+  { act, select, hold }: Hands,
+): KeyBinding[] {
   const page = project.pages[row];
   const section = page?.sections[column];
   if (!page || !section) return [];
@@ -82,6 +149,14 @@ function sectionKeys(project: Project, row: number, column: number, { act, selec
   };
   const full = shown(project, section);
   return [
+    { shown: 'Ctrl C', does: 'Copy', when: pressed('c', { ctrl: true }), run: () => hold(false) },
+    { shown: 'Ctrl X', does: 'Cut', when: pressed('x', { ctrl: true }), run: () => hold(true) },
+    {
+      shown: 'N',
+      does: 'Another go',
+      when: pressed('n'),
+      run: () => act({ type: 'another-section', section: section.id }),
+    },
     { shown: 'Alt ←', does: 'Move left', when: pressed('ArrowLeft', { alt: true }), run: () => along(-1) },
     { shown: 'Alt →', does: 'Move right', when: pressed('ArrowRight', { alt: true }), run: () => along(1) },
     {
@@ -129,7 +204,14 @@ function sectionKeys(project: Project, row: number, column: number, { act, selec
 
 function pageKeys(project: Project, row: number, { act, select }: Hands): KeyBinding[] {
   const page = project.pages[row];
-  if (!page || page.slug === '') return [];
+  if (!page) return [];
+  const another: KeyBinding = {
+    shown: 'N',
+    does: 'Another go at the page',
+    when: pressed('n'),
+    run: () => act({ type: 'another-page', page: page.id }),
+  };
+  if (page.slug === '') return [another];
   const siblings = project.pages.filter((one) => one.parent === page.parent);
   const place = siblings.indexOf(page);
   const swap = (by: number) => {
@@ -140,6 +222,7 @@ function pageKeys(project: Project, row: number, { act, select }: Hands): KeyBin
   const before = siblings[place - 1];
   const parent = project.pages.find((one) => one.id === page.parent);
   return [
+    another,
     { shown: 'Alt ↑', does: 'Move up', when: pressed('ArrowUp', { alt: true }), run: () => swap(-1) },
     { shown: 'Alt ↓', does: 'Move down', when: pressed('ArrowDown', { alt: true }), run: () => swap(1) },
     {

@@ -16,6 +16,8 @@ export interface Workbench {
 export interface Selection {
   page: string;
   section?: string;
+  /** Further sections chosen with it, on any page. */
+  also?: string[];
 }
 
 export const WorkbenchContext = createContext<Workbench | null>(null);

@@ -34,19 +34,47 @@ final readonly class Inspector
             new Rule\RepeatingPageMissing($catalogue),
             new Rule\SamePictureSide($catalogue),
             new Rule\SearchEntryLength(),
+            new Rule\HomeMissing(),
+            new Rule\UnreachablePage($catalogue),
+            new Rule\ContactMissing(),
+            new Rule\OneThingTwice(),
+            new Rule\RepeatingPageTwice(),
+            new Rule\ParentRepeats(),
+            new Rule\ListMissing($catalogue),
+            new Rule\ChildInMenu(),
+            new Rule\GoalHidden($catalogue),
+            new Rule\LegalInMenu($catalogue),
+            new Rule\LabelLong(),
+            new Rule\ShopIncomplete($catalogue),
+            new Rule\FrameMissing(),
+            new Rule\OpeningMissing($catalogue),
+            new Rule\OpeningLate($catalogue),
+            new Rule\TwoForms($catalogue),
+            new Rule\CallTwice(),
+            new Rule\CallLate(),
+            new Rule\ProofMissing($catalogue),
+            new Rule\LongPage($catalogue),
+            new Rule\ThinPage($catalogue),
+            new Rule\NameTwice(),
+            new Rule\PurposeMissing(),
+            new Rule\MapWithoutPlace(),
+            new Rule\PricesMissing(),
+            new Rule\BlanksOnly(),
         ];
     }
 
-    /** @return list<Finding> errors first, then warnings, then notes */
+    /** @return list<Finding> errors first, then warnings, then notes; those waved through come last */
     public function inspect(Project $project): array
     {
         $profile = new Profile($project->brief, $this->catalogue);
         $findings = [];
         foreach ($this->rules as $rule) {
-            array_push($findings, ...iterator_to_array($rule->check($project->plan, $profile), false));
+            foreach ($rule->check($project->plan, $profile) as $finding) {
+                $findings[] = $finding->explained($this->catalogue->whyItMatters($finding->rule), $project->decisions->waved[$finding->key()] ?? null);
+            }
         }
         $order = array_flip(array_map(static fn (Level $level): string => $level->value, Level::cases()));
-        usort($findings, static fn (Finding $a, Finding $b): int => $order[$a->level->value] <=> $order[$b->level->value]);
+        usort($findings, static fn (Finding $a, Finding $b): int => [null !== $a->remark, $order[$a->level->value]] <=> [null !== $b->remark, $order[$b->level->value]]);
 
         return $findings;
     }

@@ -78,6 +78,13 @@ final class PagePlanner
                 $this->refused[$kind] = $fact;
             }
         }
+        foreach ($this->profile->brief->of(FactKind::PageRequest) as $request) {
+            $kind = $this->catalogue->pageKinds()->named($request->value);
+            $refusal = null === $kind ? null : $this->refused[$kind] ?? null;
+            if (null !== $refusal && $kind !== $this->catalogue->pageKinds()->named($refusal->value)) {
+                unset($this->refused[$kind]);
+            }
+        }
     }
 
     private function isRefused(string $kind, string $title): bool
@@ -255,10 +262,10 @@ final class PagePlanner
         }
         $wanted = $this->range->min ?? min(self::USUAL_SIZE, $this->count());
         foreach ([...$this->profile->kind->pages, 'services', ...self::FILLERS] as $page) {
-            if ($this->count() + 1 >= $wanted) {
+            if ($this->count() >= $wanted) {
                 return;
             }
-            if (!$this->has($page) && !('quote' === $page && $this->has('contact') && $this->count() + 2 >= $wanted)) {
+            if (!$this->has($page) && !('quote' === $page && $this->has('contact') && $this->count() + 1 >= $wanted)) {
                 $this->add($this->draft($page, new Reason(null === $this->range ? \sprintf('Usual for a %s.', $this->profile->kind->label) : \sprintf('The brief wants %s pages; this one is usual for a %s.', $this->range, $this->profile->kind->label), $this->ids([FactKind::PageCount]))));
             }
         }
@@ -275,7 +282,7 @@ final class PagePlanner
             return;
         }
         while ($this->count() > $this->range->max) {
-            $candidates = array_filter($this->drafts, fn (PageDraft $draft): bool => !$draft->asked && 'privacy' !== $draft->kind && ('contact' !== $draft->kind || $this->isCompleteList()));
+            $candidates = array_filter($this->drafts, fn (PageDraft $draft): bool => !$draft->asked && 'privacy' !== $draft->kind && 'home' !== $draft->kind && $this->catalogue->pageKinds()->counts($draft->kind) && ('contact' !== $draft->kind || $this->isCompleteList() || \count($this->profile->asked()) >= $this->range->max || 1 === $this->range->max));
             if ([] === $candidates) {
                 return;
             }
@@ -357,7 +364,7 @@ final class PagePlanner
         $complete = $this->isCompleteList();
         $top = array_values(array_filter($this->drafts, static fn (PageDraft $draft): bool => null === $draft->parent));
         $place = fn (PageDraft $draft): array => [
-            $this->catalogue->pageKinds()->get($draft->kind)->support ? 2 : ('privacy' === $draft->kind ? 1 : 0),
+            $this->catalogue->pageKinds()->get($draft->kind)->support ? 2 : ($this->catalogue->pageKinds()->counts($draft->kind) ? 0 : 1),
             'home' === $draft->kind ? 0 : ('contact' === $draft->kind ? 2 : 1),
             $complete && $draft->order > 0 ? $draft->order : $this->catalogue->pageKinds()->menuPlace($draft->kind),
             $draft->order,
@@ -404,7 +411,7 @@ final class PagePlanner
     /** Pages that count against a wished number. */
     private function count(): int
     {
-        return \count(array_filter($this->drafts, fn (PageDraft $draft): bool => !$this->catalogue->pageKinds()->get($draft->kind)->support));
+        return \count(array_filter($this->drafts, fn (PageDraft $draft): bool => $this->catalogue->pageKinds()->counts($draft->kind)));
     }
 
     private function hasGoal(string ...$goals): bool

@@ -45,13 +45,13 @@ final readonly class Planner
     /**
      * A page of this kind for an existing plan, with sections of its own.
      */
-    public function page(Brief $brief, Plan $plan, string $kind, string $title, ?string $parent): Page
+    public function page(Brief $brief, Plan $plan, string $kind, string $title, ?string $parent, ?string $about = null): Page
     {
         $profile = new Profile($brief, $this->catalogue);
         $drafter = new Drafter($this->catalogue, $profile);
-        $draft = new PageDraft($kind, $title, new Reason('Added by the designer.'));
+        $draft = new PageDraft($kind, $title, new Reason('Added by the designer.'), about: $about);
         $planner = new SectionPlanner($this->catalogue, $profile, new Conditions($profile, array_map(static fn (Page $page): string => $page->kind, $plan->pages)), $drafter);
-        $subject = new Subject($kind, $title);
+        $subject = new Subject($kind, $title, null, $about);
         $id = $plan->nextPageId();
         $sections = [];
         $before = null;
@@ -71,7 +71,7 @@ final readonly class Planner
             Slug::free(Slug::of($title), $taken),
             Navigation::from($this->catalogue->pageKinds()->get($kind)->navigation),
             $this->catalogue->pageKinds()->get($kind)->repeats,
-            $this->catalogue->pageKinds()->get($kind)->for.'.',
+            $this->purpose($draft, $profile),
             $draft->reasons,
             $this->search($drafter, $subject, $profile),
             $this->framed($sections, $id, $plan->shared),
@@ -86,7 +86,7 @@ final readonly class Planner
         $planner = new SectionPlanner($this->catalogue, $profile, new Conditions($profile, []), $drafter);
         $before = $page->sections()[$index - 1] ?? null;
 
-        return $planner->section($plan->nextSectionId($page->id), $kind, $this->subjectOf($page, $brief), null === $before ? null : $plan->resolve($before), $index);
+        return $planner->section($plan->nextSectionId($page->id), $kind, PageSubject::of($page, $brief), null === $before ? null : $plan->resolve($before), $index);
     }
 
     /** @param list<PageDraft> $drafts */
@@ -135,11 +135,12 @@ final readonly class Planner
     {
         $sections = [];
         $before = null;
+        $frame = array_map(static fn (Section $section): string => $section->title, $shared);
         foreach ($planner->kinds($draft) as $kind) {
             if ('call-to-action' === $kind) {
                 continue;
             }
-            $before = $planner->section($pageId.'s'.(\count($sections) + 2), $kind, $subject, $before, $turn, null === $draft->subject ? [] : [$draft->subject->id]);
+            $before = $planner->section($pageId.'s'.(\count($sections) + 2), $kind, $subject, $before, $turn, null === $draft->subject ? [] : [$draft->subject->id], [...$frame, ...array_map(static fn (Section $section): string => $section->title, $sections)]);
             $sections[] = $before;
         }
         $ends = \in_array('call-to-action', $planner->kinds($draft), true) && !\in_array($draft->kind, self::PAGES_WITHOUT_CALL, true);
@@ -235,19 +236,5 @@ final readonly class Planner
         $pictures = $profile->kind->pictures;
 
         return [] === $pictures ? null : $pictures[$turn % \count($pictures)];
-    }
-
-    private function subjectOf(Page $page, Brief $brief): Subject
-    {
-        foreach ($page->reasons as $reason) {
-            foreach ($reason->facts as $id) {
-                $fact = $brief->fact($id);
-                if (FactKind::Offering === $fact?->kind && 'service' === $page->kind) {
-                    return new Subject($page->kind, $page->title, $fact);
-                }
-            }
-        }
-
-        return new Subject($page->kind, $page->title);
     }
 }

@@ -10,6 +10,7 @@ use DunePocket\Brief\Profile;
 use DunePocket\Catalogue\Catalogue;
 use DunePocket\Copy\Drafter;
 use DunePocket\Copy\Subject;
+use DunePocket\Language\Typography;
 use DunePocket\Plan\Reason;
 use DunePocket\Plan\Section;
 
@@ -52,13 +53,16 @@ final readonly class SectionPlanner
         return [...array_values(array_diff($kinds, $end)), ...$end];
     }
 
-    /** @param list<string> $facts ids the section rests on beside those of its kind */
-    public function section(string $id, string $kind, Subject $subject, ?Section $before, int $turn, array $facts = []): Section
+    /**
+     * @param list<string> $facts ids the section rests on beside those of its kind
+     * @param list<string> $taken names of the other sections of the page
+     */
+    public function section(string $id, string $kind, Subject $subject, ?Section $before, int $turn, array $facts = [], array $taken = []): Section
     {
         $section = new Section(
             $id,
             $kind,
-            $this->drafter->title($kind, $subject),
+            $this->freeTitle($this->drafter->title($kind, $subject), $kind, $taken),
             $this->drafter->purpose($kind, $subject),
             '',
             reasons: $this->reasons($kind, $subject, $facts),
@@ -67,6 +71,19 @@ final readonly class SectionPlanner
         $above = null === $before || !$this->catalogue->hasLayout($before->layout) ? null : $this->catalogue->layout($before->layout);
 
         return $section->withLayout($this->layouts->choose($section, $above, $turn));
+    }
+
+    /** @param list<string> $taken */
+    private function freeTitle(string $title, string $kind, array $taken): string
+    {
+        $label = $this->catalogue->sectionKind($kind)->label;
+        foreach ([$title, $label, $title.': '.Typography::low($label)] as $free) {
+            if (!\in_array(mb_strtolower($free), array_map(mb_strtolower(...), $taken), true)) {
+                return $free;
+            }
+        }
+
+        return $title;
     }
 
     /**
@@ -105,7 +122,7 @@ final readonly class SectionPlanner
         foreach (self::HOSTS as $feature => $hosts) {
             $wish = $this->catalogue->features()[$feature];
             if ($this->profile->wants($feature) && null !== $wish->section && !$this->conditions->hold('page:'.$wish->page, $page) && $page->kind === $this->firstPlanned($hosts, $page)) {
-                $kinds = array_values(array_unique([...$kinds, $wish->section]));
+                $kinds = array_values(array_unique([...'quote-form' === $wish->section ? array_diff($kinds, ['contact-form']) : $kinds, $wish->section]));
             }
         }
         if ('home' !== $page->kind) {

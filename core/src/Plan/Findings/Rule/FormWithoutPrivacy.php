@@ -8,6 +8,7 @@ use DunePocket\Brief\Profile;
 use DunePocket\Catalogue\Catalogue;
 use DunePocket\Plan\Findings\Finding;
 use DunePocket\Plan\Findings\Level;
+use DunePocket\Plan\Findings\Mend;
 use DunePocket\Plan\Findings\Rule;
 use DunePocket\Plan\Plan;
 
@@ -28,7 +29,7 @@ final readonly class FormWithoutPrivacy implements Rule
         foreach ($plan->pages as $page) {
             foreach ($page->sections() as $section) {
                 if ($this->catalogue->sectionKinds()[$section->kind]->form ?? false) {
-                    yield new Finding('form-without-privacy', Level::Error, [$page->id, $section->id], 'This form collects personal data, but there is no privacy page. Add one.');
+                    yield new Finding('form-without-privacy', Level::Error, [$page->id, $section->id], 'This form collects personal data, but there is no privacy page. Add one.', Mend::addPage('Privacy', 'privacy'));
 
                     return;
                 }

@@ -7,6 +7,7 @@ namespace DunePocket\Plan\Findings\Rule;
 use DunePocket\Brief\Profile;
 use DunePocket\Plan\Findings\Finding;
 use DunePocket\Plan\Findings\Level;
+use DunePocket\Plan\Findings\Mend;
 use DunePocket\Plan\Findings\Rule;
 use DunePocket\Plan\Navigation;
 use DunePocket\Plan\Plan;
@@ -20,7 +21,7 @@ final readonly class MenuTooLong implements Rule
     {
         $menu = array_values(array_filter($plan->children(null), static fn ($page): bool => Navigation::Main === $page->navigation && '' !== $page->slug));
         if (\count($menu) > self::MOST) {
-            yield new Finding('menu-too-long', Level::Warning, array_map(static fn ($page): string => $page->id, \array_slice($menu, self::MOST)), \sprintf('The menu has %d entries; more than %d are not taken in at a glance. Put pages below others or into the footer.', \count($menu), self::MOST));
+            yield new Finding('menu-too-long', Level::Warning, array_map(static fn ($page): string => $page->id, \array_slice($menu, self::MOST)), \sprintf('The menu has %d entries; more than %d are not taken in at a glance. Put pages below others or into the footer.', \count($menu), self::MOST), Mend::navigation($menu[\count($menu) - 1]->id, Navigation::Footer));
         }
     }
 }

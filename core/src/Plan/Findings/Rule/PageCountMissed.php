@@ -11,7 +11,7 @@ use DunePocket\Plan\Findings\Level;
 use DunePocket\Plan\Findings\Rule;
 use DunePocket\Plan\Plan;
 
-/** The wished number of pages is kept; supporting pages do not count. */
+/** The wished number of pages is kept; legal and supporting pages do not count. */
 final readonly class PageCountMissed implements Rule
 {
     public function __construct(private Catalogue $catalogue)
@@ -24,9 +24,9 @@ final readonly class PageCountMissed implements Rule
         if (null === $range || $plan->isEmpty()) {
             return;
         }
-        $count = \count(array_filter($plan->pages, fn ($page): bool => !$this->catalogue->pageKinds()->has($page->kind) || !$this->catalogue->pageKinds()->get($page->kind)->support));
+        $count = \count(array_filter($plan->pages, fn ($page): bool => $this->catalogue->pageKinds()->counts($page->kind)));
         if ($count < $range->min || $count > $range->max) {
-            yield new Finding('page-count', Level::Warning, [], \sprintf('The brief wants %s pages; the plan has %d, the supporting ones aside. Ask the client, or %s some.', $range, $count, $count > $range->max ? 'join' : 'add'));
+            yield new Finding('page-count', Level::Warning, [], \sprintf('The brief wants %s %s; the plan has %d, legal and supporting ones aside. Ask the client, or %s some.', $range, 1 === $range->max ? 'page' : 'pages', $count, $count > $range->max ? 'join' : 'add'));
         }
     }
 }

@@ -9,6 +9,7 @@ use DunePocket\Brief\Profile;
 use DunePocket\Catalogue\Catalogue;
 use DunePocket\Plan\Findings\Finding;
 use DunePocket\Plan\Findings\Level;
+use DunePocket\Plan\Findings\Mend;
 use DunePocket\Plan\Findings\Rule;
 use DunePocket\Plan\Plan;
 
@@ -25,7 +26,7 @@ final readonly class RefusedPagePresent implements Rule
             $kind = $this->catalogue->pageKinds()->named($fact->value);
             foreach ($plan->pages as $page) {
                 if ((null !== $kind && $page->kind === $kind) || 0 === strcasecmp($page->title, $fact->value)) {
-                    yield new Finding('refused-page', Level::Error, [$page->id], \sprintf('The client does not want “%s”. Delete the page, or strike out the refusal in the brief.', $fact->value));
+                    yield new Finding('refused-page', Level::Error, [$page->id], \sprintf('The client does not want “%s”. Delete the page, or strike out the refusal in the brief.', $fact->value), '' === $page->slug ? null : Mend::removePage($page->id, $page->title));
                 }
             }
         }

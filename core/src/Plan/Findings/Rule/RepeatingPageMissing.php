@@ -8,6 +8,7 @@ use DunePocket\Brief\Profile;
 use DunePocket\Catalogue\Catalogue;
 use DunePocket\Plan\Findings\Finding;
 use DunePocket\Plan\Findings\Level;
+use DunePocket\Plan\Findings\Mend;
 use DunePocket\Plan\Findings\Rule;
 use DunePocket\Plan\Plan;
 
@@ -18,6 +19,7 @@ final readonly class RepeatingPageMissing implements Rule
     {
     }
 
+    private const LISTS = ['blog', 'products', 'events', 'portfolio'];
     private const BEHIND = ['articles' => 'article', 'product-grid' => 'product', 'events' => 'event'];
 
     public function check(Plan $plan, Profile $profile): iterable
@@ -26,8 +28,8 @@ final readonly class RepeatingPageMissing implements Rule
         foreach ($plan->pages as $page) {
             foreach ($page->sections() as $section) {
                 $behind = self::BEHIND[$section->kind] ?? null;
-                if ('home' !== $page->kind && null !== $behind && !\in_array($behind, $kinds, true)) {
-                    yield new Finding('repeating-page-missing', Level::Note, [$page->id, $section->id], \sprintf('“%s” lists what has no page of its own yet. Add one page of the kind “%s”.', $section->title, $this->catalogue->pageKinds()->get($behind)->label));
+                if (\in_array($page->kind, self::LISTS, true) && null !== $behind && !\in_array($behind, $kinds, true)) {
+                    yield new Finding('repeating-page-missing', Level::Note, [$page->id, $section->id], \sprintf('“%s” lists what has no page of its own yet. Add one page of the kind “%s”.', $section->title, $this->catalogue->pageKinds()->get($behind)->label), Mend::addPage($this->catalogue->pageKinds()->get($behind)->label, $behind, $page->id));
                 }
             }
         }

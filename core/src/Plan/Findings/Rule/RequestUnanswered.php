@@ -10,6 +10,7 @@ use DunePocket\Catalogue\Catalogue;
 use DunePocket\Plan\Coverage;
 use DunePocket\Plan\Findings\Finding;
 use DunePocket\Plan\Findings\Level;
+use DunePocket\Plan\Findings\Mend;
 use DunePocket\Plan\Findings\Rule;
 use DunePocket\Plan\Plan;
 
@@ -27,7 +28,7 @@ final readonly class RequestUnanswered implements Rule
         }
         foreach ((new Coverage($this->catalogue))->of($plan, $profile->brief, FactKind::PageRequest) as $item) {
             if ([] === $item->where) {
-                yield new Finding('request-unanswered', Level::Error, [], \sprintf('“%s” was asked for and is nowhere yet. Add the page, or strike out the request.', $item->fact->value));
+                yield new Finding('request-unanswered', Level::Error, [], \sprintf('“%s” was asked for and is nowhere yet. Add the page, or strike out the request.', $item->fact->value), Mend::addPage($item->fact->value), $item->fact->id);
             }
         }
     }

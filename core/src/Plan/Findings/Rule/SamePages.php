@@ -7,6 +7,7 @@ namespace DunePocket\Plan\Findings\Rule;
 use DunePocket\Brief\Profile;
 use DunePocket\Plan\Findings\Finding;
 use DunePocket\Plan\Findings\Level;
+use DunePocket\Plan\Findings\Mend;
 use DunePocket\Plan\Findings\Rule;
 use DunePocket\Plan\Plan;
 
@@ -19,7 +20,7 @@ final readonly class SamePages implements Rule
         foreach ($plan->pages as $page) {
             $kinds = implode(' ', array_map(static fn ($section): string => $section->kind, $page->sections()));
             if (\count($page->sections()) > 4 && isset($seen[$kinds]) && $seen[$kinds]->kind !== $page->kind) {
-                yield new Finding('same-sections', Level::Warning, [$page->id, $seen[$kinds]->id], \sprintf('“%s” has the same sections as “%s”. Tell them apart, or make one page of them.', $page->title, $seen[$kinds]->title));
+                yield new Finding('same-sections', Level::Warning, [$page->id, $seen[$kinds]->id], \sprintf('“%s” has the same sections as “%s”. Tell them apart, or make one page of them.', $page->title, $seen[$kinds]->title), Mend::anotherPage($page->id));
             }
             $seen[$kinds] ??= $page;
         }

@@ -7,6 +7,7 @@ namespace DunePocket\Plan\Findings\Rule;
 use DunePocket\Brief\Profile;
 use DunePocket\Plan\Findings\Finding;
 use DunePocket\Plan\Findings\Level;
+use DunePocket\Plan\Findings\Mend;
 use DunePocket\Plan\Findings\Rule;
 use DunePocket\Plan\Plan;
 
@@ -17,7 +18,7 @@ final readonly class TooDeep implements Rule
     {
         foreach ($plan->pages as $page) {
             if ($plan->depth($page) > 2) {
-                yield new Finding('too-deep', Level::Warning, [$page->id], \sprintf('“%s” is more than three clicks from the start. Move it up.', $page->title));
+                yield new Finding('too-deep', Level::Warning, [$page->id], \sprintf('“%s” is more than three clicks from the start. Move it up.', $page->title), Mend::movePage($page->id, $plan->findPage($page->parent)?->parent, $plan->pageIndex($page->id)));
             }
         }
     }

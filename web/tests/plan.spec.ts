@@ -1,0 +1,104 @@
+import { expect, test } from '@playwright/test';
+import { accessible, newProject, plan, register, saved, sections, strip } from './hands';
+
+const BRIEF = `We are Kelda Ropes, a rope maker in Harl. We offer boat ropes, climbing ropes and splicing repairs.
+What makes us different is that every rope is spun by hand.
+Pages: Home, About, Services, News, Contact. No gallery please.
+We want people to ask us for a quote. E-mail hello@kelda.example`;
+
+test('findings are mended by one action or waved through with a remark', async ({ page }) => {
+  await register(page);
+  await newProject(page, BRIEF);
+  await plan(page);
+  await strip(page, 'About').locator('.strip-title').click();
+  await page.getByLabel('Navigation').click();
+  await page.getByTitle('in neither', { exact: true }).click();
+  await saved(page);
+  await page.getByRole('button', { name: /\d+ findings?$/ }).click();
+  const finding = page.locator('.findings li', { hasText: 'Nothing leads to “About”' });
+  await expect(finding).toContainText('A page that no menu');
+  await accessible(page);
+  await finding.getByRole('button', { name: 'Wave through' }).click();
+  await finding.getByLabel('Why it may stay').fill('Reached from the newsletter only');
+  await page.keyboard.press('Enter');
+  await expect(finding).toContainText('Waved through: Reached from the newsletter only');
+  await finding.getByRole('button', { name: 'Count it again' }).click();
+  await finding.getByRole('button', { name: 'Put it in the footer' }).click();
+  await expect(finding).toHaveCount(0);
+  await saved(page);
+  await expect(strip(page, 'About').locator('.mark')).toHaveText('footer');
+});
+
+test('several sections are chosen, copied, cut, pasted and deleted', async ({ page }) => {
+  await register(page);
+  await newProject(page, BRIEF);
+  await plan(page);
+  const home = strip(page, 'Home').locator('.cell:not(.slim) > button');
+  const before = await sections(page, 'About');
+  const names = (await sections(page, 'Home')).slice(1, 3);
+  await home.nth(0).click();
+  await home.nth(1).click({ modifiers: ['Shift'] });
+  await expect(page.locator('.details h2')).toHaveText('2 sections');
+  await page.keyboard.press('Control+c');
+  await strip(page, 'About').locator('.cell:not(.slim) > button').first().click();
+  await page.keyboard.press('Control+v');
+  await expect
+    .poll(() => sections(page, 'About'))
+    .toEqual([...before.slice(0, 2), ...names, ...before.slice(2)]);
+
+  await home.nth(0).click();
+  await home.nth(1).click({ modifiers: ['Control'] });
+  await page.keyboard.press('Control+x');
+  await strip(page, 'News').locator('.cell:not(.slim) > button').first().click();
+  await page.keyboard.press('Control+v');
+  await expect.poll(async () => (await sections(page, 'News')).slice(2, 4)).toEqual(names);
+  await expect.poll(async () => (await sections(page, 'Home')).slice(1, 3)).not.toEqual(names);
+  await page.keyboard.press('Control+z');
+  await expect.poll(async () => (await sections(page, 'Home')).slice(1, 3)).toEqual(names);
+
+  await strip(page, 'About').locator('.cell:not(.slim) > button').first().click();
+  await page.keyboard.press('Control+a');
+  await page.keyboard.press('k');
+  await saved(page);
+  await expect(strip(page, 'About').locator('.kept').first()).toBeVisible();
+});
+
+test('a section is shared, used elsewhere and detached; another go shows another choice', async ({
+  page,
+}) => {
+  await register(page);
+  await newProject(page, BRIEF);
+  await plan(page);
+  const cell = strip(page, 'Home').locator('.cell:not(.slim)').nth(1);
+  await cell.locator('> button').click();
+  const title = await cell.locator('.cell-title').innerText();
+  await page.getByRole('button', { name: 'Share it with other pages' }).click();
+  await expect(page.locator('.shared-note')).toContainText('stands on 1 page');
+  await page.getByRole('button', { name: 'Add a section to About' }).click();
+  await page
+    .getByRole('dialog')
+    .getByRole('button', { name: new RegExp(`^${title} Shared`) })
+    .click();
+  await expect.poll(() => sections(page, 'About')).toContain(title);
+  await page.getByRole('button', { name: 'Detach it for this page' }).click();
+  await saved(page);
+  await expect(page.getByRole('button', { name: 'Share it with other pages' })).toBeVisible();
+
+  const drawing = cell.locator('.cell-drawing');
+  const drawn = await drawing.innerHTML();
+  await page.keyboard.press('n');
+  await expect.poll(() => drawing.innerHTML()).not.toBe(drawn);
+});
+
+test('pages fold, and a filter leaves those with something to supply', async ({ page }) => {
+  await register(page);
+  await newProject(page, BRIEF);
+  await plan(page);
+  await page.getByRole('button', { name: 'Fold About' }).click();
+  await expect(strip(page, 'About').locator('.cell')).toHaveCount(0);
+  await page.getByRole('button', { name: 'Unfold About' }).click();
+  await expect(strip(page, 'About').locator('.cell').first()).toBeVisible();
+  await page.getByLabel('Which pages are shown').click();
+  await page.getByTitle('With something kept').click();
+  await expect(page.getByText('No page is like that.')).toBeVisible();
+});
