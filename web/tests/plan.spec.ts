@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { accessible, newProject, plan, register, saved, sections, strip } from './hands';
+import { accessible, newProject, plan, saved, sections, signInAsDemo, strip } from './hands';
 
 const BRIEF = `We are Kelda Ropes, a rope maker in Harl. We offer boat ropes, climbing ropes and splicing repairs.
 What makes us different is that every rope is spun by hand.
@@ -7,12 +7,14 @@ Pages: Home, About, Services, News, Contact. No gallery please.
 We want people to ask us for a quote. E-mail hello@kelda.example`;
 
 test('findings are mended by one action or waved through with a remark', async ({ page }) => {
-  await register(page);
+  await signInAsDemo(page);
   await newProject(page, BRIEF);
   await plan(page);
-  await strip(page, 'About').locator('.strip-title').click();
-  await page.getByLabel('Navigation').click();
-  await page.getByTitle('in neither', { exact: true }).click();
+  const mark = strip(page, 'About').locator('.mark');
+  await mark.click();
+  await expect(mark).toHaveText('footer');
+  await mark.click();
+  await expect(mark).toHaveText('no menu');
   await saved(page);
   await page.getByRole('button', { name: /\d+ findings?$/ }).click();
   const finding = page.locator('.findings li', { hasText: 'Nothing leads to “About”' });
@@ -30,7 +32,7 @@ test('findings are mended by one action or waved through with a remark', async (
 });
 
 test('several sections are chosen, copied, cut, pasted and deleted', async ({ page }) => {
-  await register(page);
+  await signInAsDemo(page);
   await newProject(page, BRIEF);
   await plan(page);
   const home = strip(page, 'Home').locator('.cell:not(.slim) > button');
@@ -66,7 +68,7 @@ test('several sections are chosen, copied, cut, pasted and deleted', async ({ pa
 test('a section is shared, used elsewhere and detached; another go shows another choice', async ({
   page,
 }) => {
-  await register(page);
+  await signInAsDemo(page);
   await newProject(page, BRIEF);
   await plan(page);
   const cell = strip(page, 'Home').locator('.cell:not(.slim)').nth(1);
@@ -91,7 +93,7 @@ test('a section is shared, used elsewhere and detached; another go shows another
 });
 
 test('pages fold, and a filter leaves those with something to supply', async ({ page }) => {
-  await register(page);
+  await signInAsDemo(page);
   await newProject(page, BRIEF);
   await plan(page);
   await page.getByRole('button', { name: 'Fold About' }).click();
@@ -101,4 +103,46 @@ test('pages fold, and a filter leaves those with something to supply', async ({ 
   await page.getByLabel('Which pages are shown').click();
   await page.getByTitle('With something kept').click();
   await expect(page.getByText('No page is like that.')).toBeVisible();
+});
+
+test('every change is in the history: a state is named, compared and gone back to', async ({ page }) => {
+  await signInAsDemo(page);
+  await newProject(page, BRIEF);
+  await plan(page);
+  await page.keyboard.press('h');
+  const history = page.getByRole('dialog', { name: 'History' });
+  await history.getByRole('button', { name: 'Name it' }).first().click();
+  await history.getByLabel('Name of this state').fill('As first planned');
+  await page.keyboard.press('Enter');
+  await expect(history.getByText('As first planned')).toBeVisible();
+  await page.keyboard.press('Escape');
+  await expect(history).toHaveCount(0);
+
+  const before = await sections(page, 'Home');
+  await strip(page, 'Home').locator('.cell:not(.slim) > button').nth(2).click();
+  await page.keyboard.press('Delete');
+  await saved(page);
+  await page.keyboard.press('h');
+  await history.getByLabel('Compare from change 1').check();
+  await history.getByLabel('Compare to change 2').check();
+  await expect(history.getByLabel('What differs')).toContainText('was removed from “Home”');
+  await accessible(page);
+  const row = history.getByRole('row', { name: /As first planned/ });
+  await row.getByRole('button', { name: 'Go back to this' }).click();
+  await expect(history.getByText('Go back to “As first planned”')).toBeVisible();
+  await page.keyboard.press('Escape');
+  await expect.poll(() => sections(page, 'Home')).toEqual(before);
+});
+
+test('what is changed in one tab appears in the other', async ({ page, context }) => {
+  await signInAsDemo(page);
+  await newProject(page, BRIEF);
+  await plan(page);
+  const other = await context.newPage();
+  await other.goto(page.url());
+  await expect(strip(other, 'About')).toBeVisible();
+  await strip(page, 'About').locator('.strip-title').dblclick();
+  await page.getByLabel('Title of the page').fill('About the rope walk');
+  await page.keyboard.press('Enter');
+  await expect(strip(other, 'About the rope walk')).toBeVisible({ timeout: 6000 });
 });

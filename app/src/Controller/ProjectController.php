@@ -88,6 +88,12 @@ final readonly class ProjectController
         return new JsonResponse($this->presenter->whole($project, $this->store->load($project)));
     }
 
+    #[Route('/api/projects/{project}/revision', name: 'revision', methods: 'GET')]
+    public function revision(ProjectRecord $project): Response
+    {
+        return new JsonResponse(['revision' => $project->revision]);
+    }
+
     #[Route('/api/projects/{project}/checks', name: 'checks', methods: 'GET')]
     public function checks(ProjectRecord $project, ChecksPresenter $checks): Response
     {

@@ -38,6 +38,10 @@ class ProjectRecord
     #[ORM\Column(type: Types::JSON, options: ['jsonb' => true])]
     public array $decisions = [];
 
+    /** @var array<int, string> names of states, by the revision that led to them */
+    #[ORM\Column(type: Types::JSON, options: ['jsonb' => true])]
+    public array $stateNames = [];
+
     /** @var list<int> revisions that can be undone, the last one next */
     #[ORM\Column(type: Types::JSON)]
     public array $undoable = [];

@@ -16,6 +16,7 @@ final class PermissionTest extends ApiTestCase
         return [
             'project' => ['GET', '/api/projects/ID', null, 200],
             'change' => ['POST', '/api/projects/ID/changes', ['revision' => 1, 'action' => ['type' => 'rename-project', 'name' => 'K']], 200],
+            'revision' => ['GET', '/api/projects/ID/revision', null, 200],
             'checks' => ['GET', '/api/projects/ID/checks', null, 200],
             'undo' => ['POST', '/api/projects/ID/undo', null, 200],
             'redo' => ['POST', '/api/projects/ID/redo', null, 200],
@@ -28,6 +29,10 @@ final class PermissionTest extends ApiTestCase
             'answer_comment' => ['POST', '/api/projects/ID/comments/COMMENT/answers', ['text' => 'Yes.'], 201],
             'comment_done' => ['POST', '/api/projects/ID/comments/COMMENT/done', ['done' => true], 200],
             'preview_source' => ['POST', '/api/projects/ID/sources', ['title' => 'More', 'text' => 'We also run walks.'], 200],
+            'history' => ['GET', '/api/projects/ID/history', null, 200],
+            'compare_states' => ['GET', '/api/projects/ID/history/compare?from=0', null, 200],
+            'name_state' => ['PUT', '/api/projects/ID/history/0/name', ['name' => 'First'], 200],
+            'restore_state' => ['POST', '/api/projects/ID/history/0/restore', null, 200],
             'elsewhere' => ['GET', '/api/projects/ID/elsewhere', null, 200],
             'elsewhere_facts' => ['GET', '/api/projects/ID/elsewhere/OTHER', null, 200],
             'take_over' => ['POST', '/api/projects/ID/elsewhere/OTHER', ['revision' => 0, 'accept' => []], 422],

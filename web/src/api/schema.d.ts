@@ -184,6 +184,24 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/projects/{project}/revision": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                project: components["parameters"]["project"];
+            };
+            cookie?: never;
+        };
+        get: operations["revision"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/projects/{project}/checks": {
         parameters: {
             query?: never;
@@ -384,6 +402,83 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["previewSource"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{project}/history": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                project: components["parameters"]["project"];
+            };
+            cookie?: never;
+        };
+        get: operations["history"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{project}/history/compare": {
+        parameters: {
+            query: {
+                from: number;
+                to?: number;
+            };
+            header?: never;
+            path: {
+                project: components["parameters"]["project"];
+            };
+            cookie?: never;
+        };
+        get: operations["compareStates"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{project}/history/{revision}/name": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                project: components["parameters"]["project"];
+                revision: components["parameters"]["revision"];
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["nameState"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{project}/history/{revision}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                project: components["parameters"]["project"];
+                revision: components["parameters"]["revision"];
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["restoreState"];
         delete?: never;
         options?: never;
         head?: never;
@@ -699,6 +794,28 @@ export interface components {
                 text: string;
                 hint: string;
             }[];
+        };
+        HistoryEntry: {
+            revision: number;
+            /** @enum {string} */
+            kind: "do" | "undo" | "redo";
+            title: string;
+            author: string;
+            at: string;
+            /** @description Of the state after it */
+            name: string | null;
+        };
+        Comparison: {
+            differences: {
+                /** @enum {string} */
+                kind: "added" | "removed" | "moved" | "renamed" | "reworded" | "changed";
+                text: string;
+                where: string[];
+                before: string | null;
+                after: string | null;
+            }[];
+            /** @description Pages and sections to insert or remove at least to make one structure of the other */
+            steps: number;
         };
         OtherProject: {
             id: string;
@@ -1228,6 +1345,15 @@ export interface components {
         };
     };
     responses: {
+        /** @description Every change, the newest first */
+        History: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/json": components["schemas"]["HistoryEntry"][];
+            };
+        };
         /** @description What the designer puts into every project */
         Defaults: {
             headers: {
@@ -1325,6 +1451,7 @@ export interface components {
         project: string;
         page: string;
         number: number;
+        revision: number;
         comment: number;
         token: string;
         width: "desktop" | "tablet" | "phone";
@@ -1610,6 +1737,31 @@ export interface operations {
             default: components["responses"]["Problem"];
         };
     };
+    revision: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                project: components["parameters"]["project"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description How far the project is */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        revision: number;
+                    };
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
     checks: {
         parameters: {
             query?: never;
@@ -1848,6 +2000,85 @@ export interface operations {
                     "application/json": components["schemas"]["SourcePreview"];
                 };
             };
+            default: components["responses"]["Problem"];
+        };
+    };
+    history: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                project: components["parameters"]["project"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: components["responses"]["History"];
+            default: components["responses"]["Problem"];
+        };
+    };
+    compareStates: {
+        parameters: {
+            query: {
+                from: number;
+                to?: number;
+            };
+            header?: never;
+            path: {
+                project: components["parameters"]["project"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What differs between two states */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Comparison"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    nameState: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                project: components["parameters"]["project"];
+                revision: components["parameters"]["revision"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    name: string;
+                };
+            };
+        };
+        responses: {
+            200: components["responses"]["History"];
+            default: components["responses"]["Problem"];
+        };
+    };
+    restoreState: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                project: components["parameters"]["project"];
+                revision: components["parameters"]["revision"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: components["responses"]["Changed"];
             default: components["responses"]["Problem"];
         };
     };

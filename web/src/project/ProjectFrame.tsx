@@ -12,6 +12,7 @@ import { PlanView } from '../plan/PlanView';
 import { ReviewView } from '../review/ReviewView';
 import { type Selection, type Workbench, WorkbenchContext } from './context';
 import { CourseLine, type Stop } from './CourseLine';
+import { HistoryDrawer } from './HistoryDrawer';
 import { KeyboardHelp } from './KeyboardHelp';
 import { pressed, useKeys } from './keys';
 import { Palette } from './Palette';
@@ -24,10 +25,11 @@ export default function ProjectFrame() {
   const navigate = useNavigate();
   const [selection, select] = useState<Selection | null>(null);
   const [helping, setHelping] = useState(false);
+  const [looking, setLooking] = useState(false);
   const [finding, setFinding] = useState(false);
   const [renaming, setRenaming] = useState<string | null>(null);
   const project = bench.query.data;
-  const { act, takeOver, undo, redo, checks } = bench;
+  const { act, takeOver, restore, undo, redo, checks } = bench;
 
   useKeys(
     useMemo(
@@ -41,6 +43,7 @@ export default function ProjectFrame() {
           when: (event: KeyboardEvent) => event.key === '?',
           run: () => setHelping(true),
         },
+        { shown: 'H', does: 'History', when: pressed('h'), run: () => setLooking(true) },
         { shown: 'Ctrl K', does: 'Find', when: pressed('k', { ctrl: true }), run: () => setFinding(true) },
       ],
       [undo, redo],
@@ -48,8 +51,8 @@ export default function ProjectFrame() {
   );
 
   const workbench = useMemo<Workbench | null>(
-    () => (project ? { project, checks, act, takeOver, selection, select } : null),
-    [project, checks, act, takeOver, selection],
+    () => (project ? { project, checks, act, takeOver, restore, selection, select } : null),
+    [project, checks, act, takeOver, restore, selection],
   );
 
   if (bench.query.isPending) return <Waiting />;
@@ -81,7 +84,12 @@ export default function ProjectFrame() {
           </div>
           <CourseLine project={project} checks={checks} at={stop} />
           <div className="saving">
-            <Saved state={bench.state} revision={project.revision} onRetry={bench.retry} />
+            <Saved
+              state={bench.state}
+              revision={project.revision}
+              onRetry={bench.retry}
+              onHistory={() => setLooking(true)}
+            />
             <span className="steps">
               <button className="plain link" disabled={!project.undo} onClick={undo} title="Ctrl Z">
                 {project.undo ? `Undo “${project.undo}”` : 'Nothing to undo'}
@@ -104,6 +112,7 @@ export default function ProjectFrame() {
           <Route path="*" element={<Navigate to="brief" replace />} />
         </Routes>
       </div>
+      {looking && <HistoryDrawer onClose={() => setLooking(false)} />}
       {helping && <KeyboardHelp onClose={() => setHelping(false)} />}
       {finding && (
         <Palette
@@ -136,7 +145,14 @@ export default function ProjectFrame() {
   );
 }
 
-function Saved({ state, revision, onRetry }: { state: SaveState; revision: number; onRetry: () => void }) {
+interface SavedProps {
+  state: SaveState;
+  revision: number;
+  onRetry: () => void;
+  onHistory: () => void;
+}
+
+function Saved({ state, revision, onRetry, onHistory }: SavedProps) {
   if (state === 'failed')
     return (
       <span className="attention" role="alert">
@@ -147,8 +163,13 @@ function Saved({ state, revision, onRetry }: { state: SaveState; revision: numbe
       </span>
     );
   return (
-    <span role="status">
-      <b>{state === 'saving' ? 'Saving' : 'Saved'}</b>, change {revision}
+    <span>
+      <span role="status">
+        <b>{state === 'saving' ? 'Saving' : 'Saved'}</b>, change {revision}
+      </span>{' '}
+      <button className="plain link" onClick={onHistory} title="Every change, and the way back (H)">
+        History
+      </button>
     </span>
   );
 }

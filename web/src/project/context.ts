@@ -8,6 +8,8 @@ export interface Workbench {
   checks: Checks;
   act: (action: Action) => void;
   takeOver: (what: TakeOver) => void;
+  /** Goes back to how it was after this change. */
+  restore: (revision: number) => void;
   /** Ids of what is selected: a page, or a section with its page. */
   selection: Selection | null;
   select: (selection: Selection | null) => void;

@@ -6,9 +6,11 @@ import { NO_CHECKS } from './context';
 
 /** Milliseconds between two tries while the network is away. */
 const AGAIN_AFTER = 3000;
+/** Milliseconds between two looks for what was changed in another tab. */
+const LOOK_EVERY = 2500;
 
 export type SaveState = 'saved' | 'saving' | 'failed';
-type Step = { action: Action } | { step: 'undo' | 'redo' } | { takeOver: TakeOver };
+type Step = { action: Action } | { step: 'undo' | 'redo' } | { takeOver: TakeOver } | { restore: number };
 
 /** Facts of another project, by the ids of their proposals. */
 export interface TakeOver {
@@ -55,6 +57,12 @@ export function useProject(id: string) {
     enabled: revision !== undefined,
     placeholderData: keepPreviousData,
   });
+  const latest = useQuery({
+    queryKey: ['revision', id],
+    queryFn: () => unwrap(api.GET('/api/projects/{project}/revision', { params: { path: { project: id } } })),
+    enabled: revision !== undefined,
+    refetchInterval: LOOK_EVERY,
+  });
   const [state, setState] = useState<SaveState>('saved');
   const waiting = useRef<Step[]>([]);
   const running = useRef(false);
@@ -71,6 +79,12 @@ export function useProject(id: string) {
           api.POST('/api/projects/{project}/elsewhere/{other}', {
             params: { path: { project: id, other: step.takeOver.other } },
             body: { revision, accept: step.takeOver.accept },
+          }),
+        );
+      if ('restore' in step)
+        return unwrap(
+          api.POST('/api/projects/{project}/history/{revision}/restore', {
+            params: { path: { project: id, revision: step.restore } },
           }),
         );
       return step.step === 'undo'
@@ -119,6 +133,12 @@ export function useProject(id: string) {
     [drain],
   );
 
+  const elsewhere = latest.data?.revision ?? 0;
+  useEffect(() => {
+    if (revision !== undefined && elsewhere > revision && waiting.current.length === 0 && !running.current)
+      void queries.refetchQueries({ queryKey: key });
+  }, [elsewhere, key, queries, revision]);
+
   useEffect(() => {
     const keep = (event: BeforeUnloadEvent) => {
       if (waiting.current.length > 0) event.preventDefault();
@@ -140,6 +160,7 @@ export function useProject(id: string) {
     state,
     act: useCallback((action: Action) => push({ action }), [push]),
     takeOver: useCallback((takeOver: TakeOver) => push({ takeOver }), [push]),
+    restore: useCallback((revision: number) => push({ restore: revision }), [push]),
     undo: useCallback(() => push({ step: 'undo' }), [push]),
     redo: useCallback(() => push({ step: 'redo' }), [push]),
     retry: useCallback(() => void drain(), [drain]),
