@@ -8,6 +8,8 @@ use DunePocket\App\Entity\ProjectRecord;
 use DunePocket\App\Project\CatalogueView;
 use DunePocket\App\Project\DrawingPresenter;
 use DunePocket\App\Project\ProjectStore;
+use DunePocket\Sitemap\DiagramSvg;
+use DunePocket\Sitemap\Surveyor;
 use DunePocket\Wireframe\Viewport;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
@@ -27,6 +29,15 @@ final readonly class DrawingController
         $plan = $this->store->load($project)->plan;
 
         return new JsonResponse($this->presenter->page($plan, $plan->page($page), $this->viewport($request)));
+    }
+
+    /** The hierarchy of all pages as one drawing. */
+    #[Route('/api/projects/{project}/sitemap', name: 'sitemap_drawing', methods: 'GET')]
+    public function sitemap(ProjectRecord $project, Surveyor $surveyor): Response
+    {
+        $plan = $this->store->load($project)->plan;
+
+        return new JsonResponse(['svg' => (new DiagramSvg())->paint($surveyor->diagram($plan), 'Sitemap of '.$project->name)]);
     }
 
     #[Route('/api/projects/{project}/sections/{section}/layouts', name: 'layouts', methods: 'GET')]

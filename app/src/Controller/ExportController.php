@@ -33,7 +33,7 @@ final readonly class ExportController
         return new JsonResponse(array_map(static function (ExportFormat $format) use ($loaded): array {
             $text = $loaded->plan->isEmpty() ? '' : $format->write($loaded, 'https://www.example.com');
 
-            return ['name' => $format->name(), 'label' => $format->label(), 'for' => $format->describe(), 'bytes' => \strlen($text), 'preview' => mb_substr($text, 0, self::PREVIEW)];
+            return ['name' => $format->name(), 'label' => $format->label(), 'for' => $format->describe(), 'bytes' => \strlen($text), 'preview' => mb_check_encoding($text, 'UTF-8') ? mb_substr($text, 0, self::PREVIEW) : ''];
         }, $this->formats->all));
     }
 
@@ -54,7 +54,7 @@ final readonly class ExportController
         }
 
         return new Response($writer->write($loaded, $address), 200, [
-            'Content-Type' => $writer->mediaType().'; charset=UTF-8',
+            'Content-Type' => $writer->mediaType().('application/pdf' === $writer->mediaType() ? '' : '; charset=UTF-8'),
             'Content-Disposition' => HeaderUtils::makeDisposition(HeaderUtils::DISPOSITION_ATTACHMENT, Slug::of($loaded->name).$writer->extension()),
         ]);
     }

@@ -8,12 +8,14 @@ use DunePocket\App\Entity\ReviewRound;
 use DunePocket\Plan\Page;
 use DunePocket\Plan\Section;
 use DunePocket\Project\Project;
+use DunePocket\Sitemap\DiagramSvg;
+use DunePocket\Sitemap\Surveyor;
 use DunePocket\Wireframe\Draughtsman;
 
 /** What a client sees of a round: pages, sections, what each is for. No facts, no reasons, no findings. */
 final readonly class ClientView
 {
-    public function __construct(private Draughtsman $draughtsman)
+    public function __construct(private Draughtsman $draughtsman, private Surveyor $surveyor)
     {
     }
 
@@ -28,6 +30,7 @@ final readonly class ClientView
             'madeAt' => $round->madeAt()->format(\DATE_ATOM),
             'expiresAt' => $round->link()->expiresAt()?->format(\DATE_ATOM),
             'designer' => $round->project()->owner()->name(),
+            'sitemap' => (new DiagramSvg())->paint($this->surveyor->diagram($plan), 'Sitemap of '.$project->name),
             'pages' => array_map(fn (Page $page): array => [
                 'id' => $page->id,
                 'title' => $page->title,

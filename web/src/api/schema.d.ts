@@ -277,6 +277,24 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/projects/{project}/sitemap": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                project: components["parameters"]["project"];
+            };
+            cookie?: never;
+        };
+        get: operations["sitemapDrawing"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/projects/{project}/sections/{section}/layouts": {
         parameters: {
             query?: never;
@@ -1324,6 +1342,8 @@ export interface components {
             businessKinds: components["schemas"]["Choice"][];
         };
         ClientRound: {
+            /** @description SVG */
+            sitemap: string;
             project: string;
             number: number;
             madeAt: string;
@@ -1830,6 +1850,31 @@ export interface operations {
         requestBody?: never;
         responses: {
             200: components["responses"]["Drawings"];
+            default: components["responses"]["Problem"];
+        };
+    };
+    sitemapDrawing: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                project: components["parameters"]["project"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The hierarchy of all pages as one drawing */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        svg: string;
+                    };
+                };
+            };
             default: components["responses"]["Problem"];
         };
     };

@@ -15,6 +15,10 @@ export function ClientStrips({ round, comments, onOpen }: Props) {
         Each row is a page, its parts from left to right as a visitor meets them. These are sketches: colours,
         pictures and typefaces come later. Open a page to read the words and to say what you think.
       </p>
+      <details className="client-tree">
+        <summary>How the pages hang together</summary>
+        <Drawn svg={round.sitemap} label="All pages and what stands below what" />
+      </details>
       <ul className="client-strips">
         {round.pages.map((page) => {
           const said = comments.filter((comment) => comment.page === page.id).length;

@@ -3,11 +3,17 @@ import { Button, Input, Spin } from 'antd';
 import { useState } from 'react';
 import { api, said, unwrap } from '../api/client';
 import { useWorkbench } from '../project/context';
+import { sitemapQuery } from '../project/sitemap';
+import { Drawn } from '../shared/Drawn';
 
 const size = (bytes: number): string => (bytes < 1000 ? `${bytes} B` : `${(bytes / 1000).toFixed(1)} kB`);
 
+/** Outputs that hold addresses of the new site. */
+const WITH_ADDRESS = ['sitemap', 'redirects'];
+
 export function HandoffView() {
-  const { project } = useWorkbench();
+  const { project, checks } = useWorkbench();
+  const tree = useQuery(sitemapQuery(project));
   const [address, setAddress] = useState('https://www.example.com');
   const [chosen, setChosen] = useState('markdown');
   const outputs = useQuery({
@@ -43,6 +49,14 @@ export function HandoffView() {
       ? 'Repeating pages are left out; each article or product adds its own address later.'
       : 'Nothing is missing.',
     project: 'Nothing is missing.',
+    redirects:
+      checks.presentSite.length === 0
+        ? 'There is no inventory of the present website; add its sitemap to the brief.'
+        : checks.presentSite.some((old) => old.fate !== 'drop' && old.page === null)
+          ? 'Some pages of the present website have no place yet; they are left out.'
+          : 'Nothing is missing.',
+    'sitemap-svg': 'Nothing is missing.',
+    'sitemap-pdf': 'Nothing is missing.',
   };
   return (
     <main className="handoff">
@@ -56,7 +70,7 @@ export function HandoffView() {
                 {missing[one.name]}
               </span>
             </button>
-            {one.name === 'sitemap' && (
+            {WITH_ADDRESS.includes(one.name) && (
               <label className="small">
                 The site will stand at
                 <Input size="small" value={address} onChange={(event) => setAddress(event.target.value)} />
@@ -64,16 +78,22 @@ export function HandoffView() {
             )}
             <Button
               type="primary"
-              href={`/api/projects/${project.id}/exports/${one.name}${one.name === 'sitemap' ? `?address=${encodeURIComponent(address)}` : ''}`}
+              href={`/api/projects/${project.id}/exports/${one.name}${WITH_ADDRESS.includes(one.name) ? `?address=${encodeURIComponent(address)}` : ''}`}
             >
               Download, {size(one.bytes)}
             </Button>
           </li>
         ))}
       </ul>
-      <pre className="preview" aria-label="Preview" tabIndex={0}>
-        {output?.preview}
-      </pre>
+      {output?.name.startsWith('sitemap-') ? (
+        <div className="preview" aria-label="Preview" role="region" tabIndex={0}>
+          {tree.data && <Drawn svg={tree.data.svg} label="Sitemap" />}
+        </div>
+      ) : (
+        <pre className="preview" aria-label="Preview" tabIndex={0}>
+          {output?.preview}
+        </pre>
+      )}
     </main>
   );
 }

@@ -1,4 +1,4 @@
-import { Button, Dropdown, Popover, Select } from 'antd';
+import { Button, Dropdown, Popover, Segmented, Select } from 'antd';
 import { useState } from 'react';
 import { Link } from 'react-router-dom';
 import { useWorkbench } from '../project/context';
@@ -12,11 +12,13 @@ interface Props {
   onFilter: (filter: Filter) => void;
   grouped: boolean;
   onGroup: (grouped: boolean) => void;
+  projection: 'strips' | 'tree';
+  onProject: (projection: 'strips' | 'tree') => void;
   onAddPage: () => void;
 }
 
 /** What the brief asks for and where it is answered, the findings, the pages against the wished number. */
-export function PlanBar({ filter, onFilter, grouped, onGroup, onAddPage }: Props) {
+export function PlanBar({ filter, onFilter, grouped, onGroup, projection, onProject, onAddPage }: Props) {
   const { project, checks, act, select } = useWorkbench();
   const [comparing, setComparing] = useState(false);
   const { figures } = project;
@@ -112,6 +114,15 @@ export function PlanBar({ filter, onFilter, grouped, onGroup, onAddPage }: Props
         )}
       </span>
       <span className="push" />
+      <Segmented<'strips' | 'tree'>
+        size="small"
+        value={projection}
+        onChange={onProject}
+        options={[
+          { value: 'strips', label: 'Strips' },
+          { value: 'tree', label: 'Tree' },
+        ]}
+      />
       <Select<Filter>
         size="small"
         aria-label="Which pages are shown"

@@ -26,6 +26,7 @@ import { PlanBar } from './PlanBar';
 import { SectionDetails } from './SectionDetails';
 import { chosenSections, withSection } from './selecting';
 import { SeveralDetails } from './SeveralDetails';
+import { SitemapTree } from './SitemapTree';
 import { Strip } from './Strip';
 import { useNavigate } from 'react-router-dom';
 
@@ -34,6 +35,7 @@ export function PlanView() {
   const { message } = App.useApp();
   const [filter, setFilter] = useState<Filter>('all');
   const [grouped, setGrouped] = useState(false);
+  const [projection, setProjection] = useState<'strips' | 'tree'>('strips');
   const [folded, setFolded] = useState<ReadonlySet<string>>(new Set());
   const [supportShown, setSupportShown] = useState(false);
   const [held, setHeld] = useState<{ sections: string[]; cut: boolean } | null>(null);
@@ -161,45 +163,52 @@ export function PlanView() {
           onFilter={setFilter}
           grouped={grouped}
           onGroup={setGrouped}
+          projection={projection}
+          onProject={setProjection}
           onAddPage={() => setAddingPage(true)}
         />
-        <DndContext
-          sensors={sensors}
-          collisionDetection={pointerWithin}
-          onDragStart={onStart}
-          onDragMove={onMove}
-          onDragEnd={onEnd}
-          onDragCancel={() => setLanding(null)}
-        >
-          <div className="strips" role="list" aria-label="Pages">
-            {visible.filter((one) => !one.support).map(strip)}
-            {visible.length === 0 && <p className="nothing">No page is like that.</p>}
-            {support.length > 0 && (
-              <div role="listitem">
-                <button
-                  className="plain support-fold"
-                  aria-expanded={supportShown || filter !== 'all'}
-                  onClick={() => setSupportShown(!supportShown)}
-                >
-                  {supportShown || filter !== 'all' ? '–' : '+'} Legal and supporting pages: {support.length}
-                  {!supportShown && filter === 'all' && (
-                    <span className="small quiet"> {support.map((one) => one.title).join(', ')}</span>
-                  )}
-                </button>
-              </div>
-            )}
-            {(supportShown || filter !== 'all' || support.some((one) => one.id === selection?.page)) &&
-              support.map(strip)}
-          </div>
-          <DragOverlay dropAnimation={null}>
-            {dragged?.section?.thumbnail && (
-              <div className="cell-drawing dragged">
-                <Drawn svg={dragged.section.thumbnail} />
-              </div>
-            )}
-            {dragged?.page && <div className="page-dragged">{dragged.page.title}</div>}
-          </DragOverlay>
-        </DndContext>
+        {projection === 'tree' ? (
+          <SitemapTree />
+        ) : (
+          <DndContext
+            sensors={sensors}
+            collisionDetection={pointerWithin}
+            onDragStart={onStart}
+            onDragMove={onMove}
+            onDragEnd={onEnd}
+            onDragCancel={() => setLanding(null)}
+          >
+            <div className="strips" role="list" aria-label="Pages">
+              {visible.filter((one) => !one.support).map(strip)}
+              {visible.length === 0 && <p className="nothing">No page is like that.</p>}
+              {support.length > 0 && (
+                <div role="listitem">
+                  <button
+                    className="plain support-fold"
+                    aria-expanded={supportShown || filter !== 'all'}
+                    onClick={() => setSupportShown(!supportShown)}
+                  >
+                    {supportShown || filter !== 'all' ? '–' : '+'} Legal and supporting pages:{' '}
+                    {support.length}
+                    {!supportShown && filter === 'all' && (
+                      <span className="small quiet"> {support.map((one) => one.title).join(', ')}</span>
+                    )}
+                  </button>
+                </div>
+              )}
+              {(supportShown || filter !== 'all' || support.some((one) => one.id === selection?.page)) &&
+                support.map(strip)}
+            </div>
+            <DragOverlay dropAnimation={null}>
+              {dragged?.section?.thumbnail && (
+                <div className="cell-drawing dragged">
+                  <Drawn svg={dragged.section.thumbnail} />
+                </div>
+              )}
+              {dragged?.page && <div className="page-dragged">{dragged.page.title}</div>}
+            </DragOverlay>
+          </DndContext>
+        )}
       </div>
       <aside className="details" aria-label="Details">
         {selection && chosen.size > 1 ? (
