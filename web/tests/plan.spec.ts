@@ -146,3 +146,22 @@ test('what is changed in one tab appears in the other', async ({ page, context }
   await page.keyboard.press('Enter');
   await expect(strip(other, 'About the rope walk')).toBeVisible({ timeout: 6000 });
 });
+
+test('a plan begins with an outline, and is seen as a tree', async ({ page }) => {
+  await signInAsDemo(page);
+  await newProject(page, BRIEF);
+  await page.goto(page.url().replace('/brief', '/plan'));
+  await page.getByRole('button', { name: 'Start from an outline' }).click();
+  await page.getByLabel('One page to a line').fill('Ropes\n  Boat ropes: what a metre costs\nContact');
+  await page.getByRole('button', { name: 'Plan it' }).click();
+  await expect(strip(page, 'Boat ropes')).toBeVisible();
+  await expect(strip(page, 'Boat ropes').locator('.strip-path')).toContainText('/ropes/boat-ropes');
+  await page.getByText('Tree', { exact: true }).click();
+  const drawing = page.getByRole('img', { name: 'Sitemap', exact: true });
+  await expect(drawing.locator('[data-page]')).toHaveCount(5);
+  await drawing.locator('[data-page]', { hasText: 'Contact' }).click();
+  await expect(page.locator('.details h2')).toHaveText('Contact');
+  const download = page.waitForEvent('download');
+  await page.getByRole('link', { name: 'Download as PDF, one sheet' }).click();
+  expect((await download).suggestedFilename()).toMatch(/\.pdf$/);
+});

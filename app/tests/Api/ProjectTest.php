@@ -6,9 +6,24 @@ namespace DunePocket\App\Tests\Api;
 
 use DunePocket\Data\Node;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Symfony\Component\Process\Process;
 
 final class ProjectTest extends ApiTestCase
 {
+    public function testTheOutlineIsReadByAnotherProgram(): void
+    {
+        $this->signInAs('designer');
+        $project = $this->project();
+        $titles = $this->titles($this->call('GET', "/api/projects/$project"));
+        $this->browser->request('GET', "/api/projects/$project/exports/opml");
+        $pandoc = new Process(['pandoc', '--sandbox', '--from=opml', '--to=plain', '--wrap=none']);
+        $pandoc->setInput((string) $this->browser->getResponse()->getContent());
+        $pandoc->mustRun();
+        foreach ($titles as $title) {
+            self::assertStringContainsString($title, $pandoc->getOutput());
+        }
+    }
+
     public function testFromTheBriefToThePlan(): void
     {
         $this->signInAs('owner');

@@ -19,6 +19,7 @@ use DunePocket\Brief\Voice\SampleFacts;
 use DunePocket\Catalogue\Catalogue;
 use DunePocket\Data\InvalidData;
 use DunePocket\Data\Node;
+use DunePocket\Plan\Outline\OutlineReader;
 use DunePocket\Plan\Planning\Planner;
 use DunePocket\Plan\Section;
 use DunePocket\Plan\UnknownElement;
@@ -77,6 +78,7 @@ final readonly class Actions
 
         return match ($type) {
             'plan' => new ReplacePlan($this->planner->plan($project->brief)),
+            'plan-outline' => new ReplacePlan($this->planner->outlined($project->brief, OutlineReader::read($action->string('outline')))),
             'add-section' => $this->sections->add($action, $project),
             'duplicate-section' => $this->sections->duplicate($action, $project),
             'move-sections' => $this->sections->move($action, $project),

@@ -55,6 +55,7 @@ export function HandoffView() {
         : checks.presentSite.some((old) => old.fate !== 'drop' && old.page === null)
           ? 'Some pages of the present website have no place yet; they are left out.'
           : 'Nothing is missing.',
+    opml: 'Nothing is missing.',
     'sitemap-svg': 'Nothing is missing.',
     'sitemap-pdf': 'Nothing is missing.',
   };

@@ -15,10 +15,20 @@ interface Props {
   projection: 'strips' | 'tree';
   onProject: (projection: 'strips' | 'tree') => void;
   onAddPage: () => void;
+  onOutline: () => void;
 }
 
 /** What the brief asks for and where it is answered, the findings, the pages against the wished number. */
-export function PlanBar({ filter, onFilter, grouped, onGroup, projection, onProject, onAddPage }: Props) {
+export function PlanBar({
+  filter,
+  onFilter,
+  grouped,
+  onGroup,
+  projection,
+  onProject,
+  onAddPage,
+  onOutline,
+}: Props) {
   const { project, checks, act, select } = useWorkbench();
   const [comparing, setComparing] = useState(false);
   const { figures } = project;
@@ -135,9 +145,14 @@ export function PlanBar({ filter, onFilter, grouped, onGroup, projection, onProj
         menu={{
           items: [
             { key: 'group', label: grouped ? 'Pages in their order' : 'Pages of a kind side by side' },
+            { key: 'outline', label: 'Plan from an outline' },
             { key: 'plan', label: 'Plan anew from the brief' },
           ],
-          onClick: ({ key }) => (key === 'group' ? onGroup(!grouped) : act({ type: 'plan' })),
+          onClick: ({ key }) => {
+            if (key === 'group') onGroup(!grouped);
+            else if (key === 'outline') onOutline();
+            else act({ type: 'plan' });
+          },
         }}
       >
         <Button>More</Button>

@@ -19,6 +19,7 @@ import { Drawn } from '../shared/Drawn';
 import { AddPage } from './AddPage';
 import { AddSection } from './AddSection';
 import { byKind, type Filter, filtered } from './filter';
+import { FromOutline } from './FromOutline';
 import { type Landing, landingOf } from './landing';
 import { PageDetails } from './PageDetails';
 import { planKeys } from './planKeys';
@@ -34,6 +35,7 @@ export function PlanView() {
   const { project, checks, act, selection, select } = useWorkbench();
   const { message } = App.useApp();
   const [filter, setFilter] = useState<Filter>('all');
+  const [outlining, setOutlining] = useState(false);
   const [grouped, setGrouped] = useState(false);
   const [projection, setProjection] = useState<'strips' | 'tree'>('strips');
   const [folded, setFolded] = useState<ReadonlySet<string>>(new Set());
@@ -104,7 +106,11 @@ export function PlanView() {
         </p>
         <Button type="primary" size="large" onClick={() => act({ type: 'plan' })}>
           Plan the site
+        </Button>{' '}
+        <Button size="large" onClick={() => setOutlining(true)}>
+          Start from an outline
         </Button>
+        {outlining && <FromOutline onClose={() => setOutlining(false)} />}
       </main>
     );
   }
@@ -166,6 +172,7 @@ export function PlanView() {
           projection={projection}
           onProject={setProjection}
           onAddPage={() => setAddingPage(true)}
+          onOutline={() => setOutlining(true)}
         />
         {projection === 'tree' ? (
           <SitemapTree />
@@ -228,6 +235,7 @@ export function PlanView() {
           </p>
         )}
       </aside>
+      {outlining && <FromOutline onClose={() => setOutlining(false)} />}
       {addingTo && (
         <AddSection page={addingTo.page} index={addingTo.index} onClose={() => setAddingTo(null)} />
       )}

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace DunePocket\Plan\Planning;
 
 use DunePocket\Brief\Brief;
+use DunePocket\Brief\Fact;
 use DunePocket\Brief\FactKind;
 use DunePocket\Brief\PageRange;
 use DunePocket\Brief\Profile;
@@ -13,6 +14,7 @@ use DunePocket\Copy\Drafter;
 use DunePocket\Copy\Subject;
 use DunePocket\Language\Typography;
 use DunePocket\Plan\Navigation;
+use DunePocket\Plan\Outline\OutlineNode;
 use DunePocket\Plan\Page;
 use DunePocket\Plan\Plan;
 use DunePocket\Plan\Reason;
@@ -40,6 +42,54 @@ final readonly class Planner
         $planner = new SectionPlanner($this->catalogue, $profile, $conditions, $drafter);
 
         return $this->assemble($drafts, $planner, $drafter, $profile, $seed);
+    }
+
+    /**
+     * The pages of an outline, each planned like any other; Home and the privacy page join them when they are missing.
+     *
+     * @param list<OutlineNode> $nodes
+     */
+    public function outlined(Brief $brief, array $nodes): Plan
+    {
+        $profile = new Profile($brief, $this->catalogue);
+        $drafts = $this->draftsOf($nodes, $profile);
+        $drafter = new Drafter($this->catalogue, $profile);
+        $planner = new SectionPlanner($this->catalogue, $profile, new Conditions($profile, array_map(static fn (PageDraft $draft): string => $draft->kind, $drafts)), $drafter);
+
+        return $this->assemble($drafts, $planner, $drafter, $profile, 0);
+    }
+
+    /**
+     * @param list<OutlineNode> $nodes
+     *
+     * @return list<PageDraft>
+     */
+    private function draftsOf(array $nodes, Profile $profile): array
+    {
+        $reason = static fn (): Reason => new Reason('Stands in the outline.', []);
+        $drafts = [];
+        $above = [];
+        foreach ($nodes as $node) {
+            $kind = $this->catalogue->pageKinds()->named($node->title);
+            $offering = array_values(array_filter($profile->offerings, static fn (Fact $offering): bool => 0 === strcasecmp($offering->value, $node->title)))[0] ?? null;
+            $kind = null !== $offering ? 'service' : $kind ?? 'page';
+            $draft = new PageDraft($kind, 'home' === $kind ? 'Home' : $node->title, $reason(), $offering, '' === $node->note ? null : $node->note, true);
+            $draft->parent = 0 === $node->depth || 'home' === ($above[$node->depth - 1] ?? null)?->kind ? null : $above[$node->depth - 1] ?? null;
+            $above[$node->depth] = $draft;
+            $drafts[] = $draft;
+        }
+        $kinds = array_map(static fn (PageDraft $draft): string => $draft->kind, $drafts);
+        $home = array_search('home', $kinds, true);
+        if (false === $home) {
+            array_unshift($drafts, new PageDraft('home', 'Home', $reason()));
+        } elseif ($home > 0) {
+            array_unshift($drafts, ...array_splice($drafts, $home, 1));
+        }
+        if (!\in_array('privacy', $kinds, true)) {
+            $drafts[] = new PageDraft('privacy', 'Privacy', new Reason('A form collects personal data, so the law asks for this page.', []));
+        }
+
+        return $drafts;
     }
 
     /**
