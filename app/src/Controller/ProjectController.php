@@ -95,9 +95,9 @@ final readonly class ProjectController
     }
 
     #[Route('/api/projects/{project}/checks', name: 'checks', methods: 'GET')]
-    public function checks(ProjectRecord $project, ChecksPresenter $checks): Response
+    public function checks(ProjectRecord $project, #[CurrentUser] Designer $designer, ChecksPresenter $checks): Response
     {
-        return new JsonResponse($checks->of($this->store->load($project), $project->revision));
+        return new JsonResponse($checks->of($this->store->load($project), $project->revision, $designer->defaults()->rate));
     }
 
     #[Route('/api/projects/{project}', name: 'delete_project', methods: 'DELETE')]

@@ -69,6 +69,11 @@ final class Catalogue
         return $this->data->child('brief')->stringMap('languages');
     }
 
+    public function effort(): EffortRules
+    {
+        return new EffortRules($this->data->child('effort'));
+    }
+
     /** @return string one sentence on why a finding of this rule matters */
     public function whyItMatters(string $rule): string
     {

@@ -1031,6 +1031,17 @@ export interface components {
         /** @description What is computed from the whole plan, at this revision */
         Checks: {
             revision: number;
+            effort: {
+                hours: number;
+                parts: {
+                    name: string;
+                    hours: number;
+                }[];
+                cost: {
+                    amount: number;
+                    currency: string;
+                } | null;
+            };
             coverage: {
                 fact: string;
                 where: string[];

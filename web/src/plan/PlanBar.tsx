@@ -7,6 +7,9 @@ import { CoverageList } from './CoverageList';
 import { FindingsList } from './FindingsList';
 import { PresentSite, presentSiteFigures } from './PresentSite';
 
+const money = ({ amount, currency }: { amount: number; currency: string }): string =>
+  new Intl.NumberFormat('en-GB', { style: 'currency', currency, maximumFractionDigits: 0 }).format(amount);
+
 interface Props {
   filter: Filter;
   onFilter: (filter: Filter) => void;
@@ -33,10 +36,8 @@ export function PlanBar({
   const [comparing, setComparing] = useState(false);
   const { figures } = project;
   const { guesses, score } = project.brief;
-  const { findings, coverage, presentSite } = checks;
-  const facts = new Map(project.brief.facts.map((fact) => [fact.id, fact]));
+  const { findings, coverage, presentSite, effort } = checks;
   const nowhere = coverage.filter((item) => item.where.length === 0);
-  const first = nowhere[0] && facts.get(nowhere[0].fact);
   const goTo = (id: string | undefined) => {
     const page = project.pages.find(
       (one) => one.id === id || one.sections.some((section) => section.id === id),
@@ -64,17 +65,10 @@ export function PlanBar({
           </span>
           <span>
             {coverage.length - nowhere.length} of {coverage.length}
+            {nowhere.length > 0 && <b className="attention"> {nowhere.length} nowhere</b>}
           </span>
         </button>
       </Popover>
-      {first && (
-        <span
-          className="attention nowhere"
-          title={nowhere.map((item) => facts.get(item.fact)?.shown).join(', ')}
-        >
-          {first.shown}: nowhere yet
-        </span>
-      )}
       {guesses.length > 0 && (
         <Popover
           trigger="click"
@@ -123,6 +117,36 @@ export function PlanBar({
           <span className="quiet"> + {figures.pages - figures.counted} behind</span>
         )}
       </span>
+      {effort.hours > 0 && (
+        <Popover
+          trigger="click"
+          placement="bottom"
+          title="Hours to design, write and build it"
+          content={
+            <>
+              <table className="effort">
+                <tbody>
+                  {effort.parts.map((part) => (
+                    <tr key={part.name}>
+                      <td>{part.name}</td>
+                      <td className="mono">{part.hours} h</td>
+                    </tr>
+                  ))}
+                </tbody>
+              </table>
+              {!effort.cost && (
+                <Link to="/defaults" className="small">
+                  Say what your hour costs
+                </Link>
+              )}
+            </>
+          }
+        >
+          <button className="plain effort-figure">
+            {effort.hours} h{effort.cost ? `, ${money(effort.cost)}` : ''}
+          </button>
+        </Popover>
+      )}
       <span className="push" />
       <Segmented<'strips' | 'tree'>
         size="small"
@@ -155,9 +179,9 @@ export function PlanBar({
           },
         }}
       >
-        <Button>More</Button>
+        <Button size="small">More</Button>
       </Dropdown>
-      <Button type="primary" onClick={onAddPage}>
+      <Button size="small" type="primary" onClick={onAddPage}>
         Add page
       </Button>
     </div>

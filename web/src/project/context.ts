@@ -24,7 +24,13 @@ export interface Selection {
 
 export const WorkbenchContext = createContext<Workbench | null>(null);
 
-export const NO_CHECKS: Checks = { revision: 0, coverage: [], findings: [], presentSite: [] };
+export const NO_CHECKS: Checks = {
+  revision: 0,
+  effort: { hours: 0, parts: [], cost: null },
+  coverage: [],
+  findings: [],
+  presentSite: [],
+};
 
 export function useWorkbench(): Workbench {
   const bench = useContext(WorkbenchContext);
