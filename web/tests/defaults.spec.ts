@@ -1,10 +1,22 @@
 import { expect, test } from '@playwright/test';
-import { accessible, newProject, plan, register, saved, strip } from './hands';
+import { accessible, newProject, plan, register, saved, sections, strip } from './hands';
 
 test('nothing is typed twice: defaults, facts of another project, own questions', async ({ page }) => {
   await register(page);
   await page.getByRole('link', { name: 'Your defaults' }).click();
   await accessible(page);
+  await page.getByRole('button', { name: 'Add a section' }).click();
+  await page.getByLabel('Name of section 1').fill('Promise band');
+  await page.getByLabel('Purpose of section 1').fill('Says what a guest can hold them to.');
+  await page.getByLabel('Section 1 is built like').fill('Reasons');
+  await page.keyboard.press('Enter');
+  await page.getByRole('button', { name: 'Add a recipe' }).click();
+  await page.getByLabel('Page of recipe 1').fill('Evening trips');
+  await page.getByLabel('Sections of recipe 1').fill('Opening');
+  await page.keyboard.press('Enter');
+  await page.getByLabel('Sections of recipe 1').fill('Promise');
+  await page.keyboard.press('Enter');
+  await page.keyboard.press('Escape');
   await page.getByLabel('Pages every site gets').fill('Accessibility');
   await page.keyboard.press('Enter');
   await page.keyboard.press('Escape');
@@ -19,6 +31,9 @@ test('nothing is typed twice: defaults, facts of another project, own questions'
   await expect(page.getByText('From your defaults')).toHaveCount(2);
   await plan(page);
   await expect(strip(page, 'Accessibility')).toBeVisible();
+  await expect
+    .poll(() => sections(page, 'Evening trips'))
+    .toEqual(['Header', 'Evening trips', 'Promise band', 'Footer']);
 
   await page.getByRole('link', { name: 'All projects' }).click();
   await newProject(

@@ -113,7 +113,7 @@ final readonly class ProjectController
     public function change(ProjectRecord $project, Request $request, #[CurrentUser] Designer $designer, Actions $actions): Response
     {
         $body = JsonBody::of($request);
-        [$before, $after] = $this->store->change($project, $body->int('revision'), static fn (Project $now): Change => $actions->change($body->child('action'), $now), $designer->name());
+        [$before, $after] = $this->store->change($project, $body->int('revision'), static fn (Project $now): Change => $actions->with($designer->defaults())->change($body->child('action'), $now), $designer->name());
 
         return new JsonResponse($this->presenter->changed($project, $before, $after));
     }

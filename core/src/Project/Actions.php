@@ -35,6 +35,7 @@ use DunePocket\Project\Change\ReplacePlan;
 use DunePocket\Project\Change\Several;
 use DunePocket\Project\Change\StrikeFact;
 use DunePocket\Project\Change\Text;
+use DunePocket\Studio\Defaults;
 
 /**
  * What a designer can do, as it comes from an interface, turned into a change. An action says what is wanted
@@ -52,9 +53,10 @@ final readonly class Actions
     private SectionActions $sections;
     private PageActions $pages;
 
-    public function __construct(private Catalogue $catalogue)
+    /** @param Defaults $defaults of the designer who acts */
+    public function __construct(private Catalogue $catalogue, Defaults $defaults = new Defaults())
     {
-        $this->planner = new Planner($catalogue);
+        $this->planner = new Planner($catalogue, $defaults);
         $this->sections = new SectionActions($catalogue, $this->planner);
         $this->pages = new PageActions($catalogue, $this->planner);
     }
@@ -246,5 +248,11 @@ final readonly class Actions
         }
 
         return [];
+    }
+
+    /** The same for another designer. */
+    public function with(Defaults $defaults): self
+    {
+        return new self($this->catalogue, $defaults);
     }
 }

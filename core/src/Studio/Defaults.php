@@ -22,6 +22,8 @@ final readonly class Defaults
      * @param list<string>      $pages     every site gets, by the names they are to have
      * @param list<string>      $avoid     words no copy is to use
      * @param list<OwnQuestion> $questions asked beside those of the catalogue
+     * @param list<OwnSection>  $sections  kinds of section beside those of the catalogue
+     * @param list<OwnRecipe>   $recipes   which sections certain pages get
      */
     public function __construct(
         public array $pages = [],
@@ -29,6 +31,8 @@ final readonly class Defaults
         public Rate $rate = new Rate(),
         public string $signature = '',
         public array $questions = [],
+        public array $sections = [],
+        public array $recipes = [],
     ) {
     }
 
@@ -47,13 +51,15 @@ final readonly class Defaults
             $node->has('rate') ? Rate::fromNode($node->child('rate')) : new Rate(),
             $signature,
             \array_slice(array_values(array_column($questions, null, 'text')), 0, self::MOST),
+            \array_slice(array_map(OwnSection::fromNode(...), $node->children('sections')), 0, self::MOST),
+            \array_slice(array_map(OwnRecipe::fromNode(...), $node->children('recipes')), 0, self::MOST),
         );
     }
 
-    /** @return array{pages: list<string>, avoid: list<string>, rate: array{hourly: float, currency: string}, signature: string, questions: list<array{text: string, hint: string}>} */
+    /** @return array{pages: list<string>, avoid: list<string>, rate: array{hourly: float, currency: string}, signature: string, questions: list<array{text: string, hint: string}>, sections: list<array{name: string, purpose: string, kind: string}>, recipes: list<array{page: string, sections: list<string>}>} */
     public function toArray(): array
     {
-        return ['pages' => $this->pages, 'avoid' => $this->avoid, 'rate' => $this->rate->toArray(), 'signature' => $this->signature, 'questions' => array_map(static fn (OwnQuestion $question): array => $question->toArray(), $this->questions)];
+        return ['pages' => $this->pages, 'avoid' => $this->avoid, 'rate' => $this->rate->toArray(), 'signature' => $this->signature, 'questions' => array_map(static fn (OwnQuestion $question): array => $question->toArray(), $this->questions), 'sections' => array_map(static fn (OwnSection $section): array => $section->toArray(), $this->sections), 'recipes' => array_map(static fn (OwnRecipe $recipe): array => $recipe->toArray(), $this->recipes)];
     }
 
     /** The brief with the pages and the words to avoid of every site, but for those it refuses or names itself. */

@@ -812,6 +812,18 @@ export interface components {
                 text: string;
                 hint: string;
             }[];
+            /** @description Kinds of section of the designer’s own */
+            sections: {
+                name: string;
+                purpose: string;
+                /** @description The kind of the catalogue it is built like */
+                kind: string;
+            }[];
+            /** @description Which sections certain pages get */
+            recipes: {
+                page: string;
+                sections: string[];
+            }[];
         };
         HistoryEntry: {
             revision: number;
@@ -1111,6 +1123,8 @@ export interface components {
             page: string;
             index: number;
             kind: string;
+            title?: string;
+            purpose?: string;
         } | {
             /** @constant */
             type: "duplicate-section";

@@ -3,6 +3,7 @@ import { Input, Modal, Spin } from 'antd';
 import { useState } from 'react';
 import { catalogueQuery } from '../project/catalogue';
 import { timesShared, useWorkbench } from '../project/context';
+import { defaultsQuery } from '../projects/defaults';
 
 /** The catalogue of sections, with search. */
 export function AddSection({ page, index, onClose }: { page: string; index: number; onClose: () => void }) {
@@ -13,6 +14,9 @@ export function AddSection({ page, index, onClose }: { page: string; index: numb
   const words = search.toLowerCase();
   const kinds = (catalogue?.sectionKinds ?? []).filter(
     (kind) => !kind.frame && `${kind.label} ${kind.for} ${kind.id}`.toLowerCase().includes(words),
+  );
+  const ownOnes = (useQuery(defaultsQuery).data?.sections ?? []).filter((section) =>
+    `${section.name} ${section.purpose}`.toLowerCase().includes(words),
   );
   const there = new Set(target?.sections.map((section) => section.shared));
   const sharedOnes = project.shared.filter(
@@ -41,6 +45,28 @@ export function AddSection({ page, index, onClose }: { page: string; index: numb
       />
       {!catalogue && <Spin />}
       <ul className="catalogue">
+        {ownOnes.map((section) => (
+          <li key={section.name}>
+            <button
+              className="plain"
+              onClick={() => {
+                act({
+                  type: 'add-section',
+                  page,
+                  index,
+                  kind: section.kind,
+                  title: section.name,
+                  purpose: section.purpose,
+                });
+                onClose();
+              }}
+            >
+              <b>{section.name}</b>
+              <span>{section.purpose}</span>
+              <span className="small quiet">A section of your own.</span>
+            </button>
+          </li>
+        ))}
         {sharedOnes.map((section) => (
           <li key={section.id}>
             <button

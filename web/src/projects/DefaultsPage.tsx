@@ -29,8 +29,11 @@ export default function DefaultsPage() {
 function DefaultsForm({ saved }: { saved: Defaults }) {
   const queries = useQueryClient();
   const { message } = App.useApp();
-  const pageKinds = useQuery(catalogueQuery).data?.pageKinds ?? [];
+  const catalogue = useQuery(catalogueQuery).data;
+  const pageKinds = catalogue?.pageKinds ?? [];
+  const sectionKinds = (catalogue?.sectionKinds ?? []).filter((kind) => !kind.frame);
   const [form] = Form.useForm<Defaults>();
+  const own = Form.useWatch('sections', form) as Partial<Defaults['sections'][number]>[] | undefined;
   const save = useMutation({
     mutationFn: (body: Defaults) => unwrap(api.PUT('/api/defaults', { body })),
     onSuccess: (data) => {
@@ -127,6 +130,94 @@ function DefaultsForm({ saved }: { saved: Defaults }) {
                   </div>
                 ))}
                 <Button onClick={() => add({ text: '', hint: '' })}>Add a question</Button>
+              </fieldset>
+            )}
+          </Form.List>
+          <Form.List name="sections">
+            {(fields, { add, remove }) => (
+              <fieldset className="own-questions">
+                <legend>Sections of your own</legend>
+                {fields.map((field) => (
+                  <div key={field.key} className="own-section">
+                    <Form.Item
+                      name={[field.name, 'name']}
+                      rules={[{ required: true, whitespace: true, message: 'A section needs a name.' }]}
+                    >
+                      <Input
+                        aria-label={`Name of section ${field.name + 1}`}
+                        maxLength={60}
+                        placeholder="Name"
+                      />
+                    </Form.Item>
+                    <Form.Item name={[field.name, 'purpose']}>
+                      <Input
+                        aria-label={`Purpose of section ${field.name + 1}`}
+                        maxLength={300}
+                        placeholder="What it is for, in one sentence"
+                      />
+                    </Form.Item>
+                    <Form.Item
+                      name={[field.name, 'kind']}
+                      rules={[{ required: true, message: 'Choose what it is built like.' }]}
+                    >
+                      <Select
+                        aria-label={`Section ${field.name + 1} is built like`}
+                        showSearch={{ optionFilterProp: 'label' }}
+                        placeholder="Built like"
+                        options={sectionKinds.map((kind) => ({ value: kind.id, label: kind.label }))}
+                      />
+                    </Form.Item>
+                    <Button
+                      onClick={() => remove(field.name)}
+                      aria-label={`Remove section ${field.name + 1}`}
+                    >
+                      Remove
+                    </Button>
+                  </div>
+                ))}
+                <Button onClick={() => add({ name: '', purpose: '' })}>Add a section</Button>
+              </fieldset>
+            )}
+          </Form.List>
+          <Form.List name="recipes">
+            {(fields, { add, remove }) => (
+              <fieldset className="own-questions">
+                <legend>Recipes: what certain pages always consist of</legend>
+                {fields.map((field) => (
+                  <div key={field.key} className="own-recipe">
+                    <Form.Item
+                      name={[field.name, 'page']}
+                      rules={[{ required: true, whitespace: true, message: 'Name the page.' }]}
+                    >
+                      <Input
+                        aria-label={`Page of recipe ${field.name + 1}`}
+                        maxLength={60}
+                        placeholder="Page, such as About"
+                      />
+                    </Form.Item>
+                    <Form.Item
+                      name={[field.name, 'sections']}
+                      rules={[{ required: true, message: 'Choose its sections, in their order.' }]}
+                    >
+                      <Select
+                        mode="multiple"
+                        aria-label={`Sections of recipe ${field.name + 1}`}
+                        placeholder="Its sections, in their order"
+                        showSearch={{ optionFilterProp: 'label' }}
+                        options={[
+                          ...(own ?? [])
+                            .filter((one) => one.name)
+                            .map((one) => ({ value: one.name, label: one.name })),
+                          ...sectionKinds.map((kind) => ({ value: kind.id, label: kind.label })),
+                        ]}
+                      />
+                    </Form.Item>
+                    <Button onClick={() => remove(field.name)} aria-label={`Remove recipe ${field.name + 1}`}>
+                      Remove
+                    </Button>
+                  </div>
+                ))}
+                <Button onClick={() => add({ page: '', sections: [] })}>Add a recipe</Button>
               </fieldset>
             )}
           </Form.List>

@@ -282,7 +282,7 @@ final class PagePlanner
             return;
         }
         while ($this->count() > $this->range->max) {
-            $candidates = array_filter($this->drafts, fn (PageDraft $draft): bool => !$draft->asked && 'privacy' !== $draft->kind && 'home' !== $draft->kind && $this->catalogue->pageKinds()->counts($draft->kind) && ('contact' !== $draft->kind || $this->isCompleteList() || \count($this->profile->asked()) >= $this->range->max || 1 === $this->range->max));
+            $candidates = array_filter($this->drafts, fn (PageDraft $draft): bool => !$draft->asked && 'privacy' !== $draft->kind && 'home' !== $draft->kind && $this->catalogue->pageKinds()->counts($draft->kind) && ('contact' !== $draft->kind || $this->isCompleteList() || $this->has('location') || \count($this->profile->asked()) >= $this->range->max || 1 === $this->range->max));
             if ([] === $candidates) {
                 return;
             }
@@ -295,7 +295,7 @@ final class PagePlanner
     {
         $this->drafts = array_values(array_filter($this->drafts, static fn (PageDraft $draft): bool => $draft !== $given));
         $into = $this->catalogue->pageKinds()->get($given->kind)->into ?? 'home';
-        $target = $this->first($into) ?? $this->first('home');
+        $target = ('contact' === $given->kind ? $this->first('location') : null) ?? $this->first($into) ?? $this->first('home');
         if (null === $target) {
             return;
         }

@@ -21,6 +21,8 @@ use DunePocket\Plan\Reason;
 use DunePocket\Plan\SearchEntry;
 use DunePocket\Plan\Section;
 use DunePocket\Plan\Slug;
+use DunePocket\Studio\Defaults;
+use DunePocket\Studio\Recipes;
 
 /** Plans a site from a brief: pages, hierarchy, navigation, sections, layouts and drafted copy. Same brief and seed, same plan. */
 final readonly class Planner
@@ -28,8 +30,11 @@ final readonly class Planner
     private const LONGEST_MENU = 7;
     private const PAGES_WITHOUT_CALL = ['contact', 'booking', 'quote', 'checkout', 'cart', 'donate'];
 
-    public function __construct(private Catalogue $catalogue)
+    private Recipes $recipes;
+
+    public function __construct(private Catalogue $catalogue, Defaults $defaults = new Defaults())
     {
+        $this->recipes = new Recipes($defaults, $catalogue);
     }
 
     /** @param ?PageRange $range overrides the wished number of pages that the brief holds */
@@ -39,7 +44,7 @@ final readonly class Planner
         $drafts = (new PagePlanner($this->catalogue, $profile, $range ?? $profile->pageRange()))->pages();
         $drafter = new Drafter($this->catalogue, $profile, $seed);
         $conditions = new Conditions($profile, array_map(static fn (PageDraft $draft): string => $draft->kind, $drafts));
-        $planner = new SectionPlanner($this->catalogue, $profile, $conditions, $drafter);
+        $planner = new SectionPlanner($this->catalogue, $profile, $conditions, $drafter, $this->recipes);
 
         return $this->assemble($drafts, $planner, $drafter, $profile, $seed);
     }
@@ -54,7 +59,7 @@ final readonly class Planner
         $profile = new Profile($brief, $this->catalogue);
         $drafts = $this->draftsOf($nodes, $profile);
         $drafter = new Drafter($this->catalogue, $profile);
-        $planner = new SectionPlanner($this->catalogue, $profile, new Conditions($profile, array_map(static fn (PageDraft $draft): string => $draft->kind, $drafts)), $drafter);
+        $planner = new SectionPlanner($this->catalogue, $profile, new Conditions($profile, array_map(static fn (PageDraft $draft): string => $draft->kind, $drafts)), $drafter, $this->recipes);
 
         return $this->assemble($drafts, $planner, $drafter, $profile, 0);
     }
@@ -100,7 +105,7 @@ final readonly class Planner
         $profile = new Profile($brief, $this->catalogue);
         $drafter = new Drafter($this->catalogue, $profile);
         $draft = new PageDraft($kind, $title, new Reason('Added by the designer.'), about: $about);
-        $planner = new SectionPlanner($this->catalogue, $profile, new Conditions($profile, array_map(static fn (Page $page): string => $page->kind, $plan->pages)), $drafter);
+        $planner = new SectionPlanner($this->catalogue, $profile, new Conditions($profile, array_map(static fn (Page $page): string => $page->kind, $plan->pages)), $drafter, $this->recipes);
         $subject = new Subject($kind, $title, null, $about);
         $id = $plan->nextPageId();
         $sections = [];
@@ -133,7 +138,7 @@ final readonly class Planner
     {
         $profile = new Profile($brief, $this->catalogue);
         $drafter = new Drafter($this->catalogue, $profile);
-        $planner = new SectionPlanner($this->catalogue, $profile, new Conditions($profile, []), $drafter);
+        $planner = new SectionPlanner($this->catalogue, $profile, new Conditions($profile, []), $drafter, $this->recipes);
         $before = $page->sections()[$index - 1] ?? null;
 
         return $planner->section($plan->nextSectionId($page->id), $kind, PageSubject::of($page, $brief), null === $before ? null : $plan->resolve($before), $index);

@@ -13,6 +13,7 @@ use DunePocket\Copy\Subject;
 use DunePocket\Language\Typography;
 use DunePocket\Plan\Reason;
 use DunePocket\Plan\Section;
+use DunePocket\Studio\Recipes;
 
 /** Fills a page with sections: which ones, in which order, each with purpose, reasons, copy and layout. */
 final readonly class SectionPlanner
@@ -27,6 +28,7 @@ final readonly class SectionPlanner
         private Profile $profile,
         private Conditions $conditions,
         private Drafter $drafter,
+        private ?Recipes $recipes = null,
     ) {
         $this->layouts = new LayoutChooser($catalogue);
     }
@@ -38,6 +40,10 @@ final readonly class SectionPlanner
      */
     public function kinds(PageDraft $page): array
     {
+        $own = $this->recipes?->kinds($page->kind, $page->title);
+        if (null !== $own) {
+            return $own;
+        }
         $recipe = 'home' === $page->kind ? $this->profile->kind->home : $this->catalogue->pageKinds()->get($page->kind)->recipe;
         $kinds = [];
         foreach ($recipe as $entry) {
@@ -59,11 +65,12 @@ final readonly class SectionPlanner
      */
     public function section(string $id, string $kind, Subject $subject, ?Section $before, int $turn, array $facts = [], array $taken = []): Section
     {
+        $own = $this->recipes?->section($subject->pageKind, $subject->title, $kind);
         $section = new Section(
             $id,
             $kind,
-            $this->freeTitle($this->drafter->title($kind, $subject), $kind, $taken),
-            $this->drafter->purpose($kind, $subject),
+            $own->name ?? $this->freeTitle($this->drafter->title($kind, $subject), $kind, $taken),
+            null === $own || '' === $own->purpose ? $this->drafter->purpose($kind, $subject) : $own->purpose,
             '',
             reasons: $this->reasons($kind, $subject, $facts),
             copy: $this->drafter->copy($kind, $subject),

@@ -21,6 +21,7 @@ use DunePocket\Project\Change\RemoveSection;
 use DunePocket\Project\Change\RemoveShared;
 use DunePocket\Project\Change\ReplaceSection;
 use DunePocket\Project\Change\Several;
+use DunePocket\Project\Change\Text;
 use DunePocket\Project\Project;
 
 /** What a designer can do with sections: one, several at once, or one that several pages share. */
@@ -41,7 +42,12 @@ final readonly class SectionActions
         $page = $project->plan->page($action->string('page'));
         $index = self::index($action, $page);
 
-        return new AddSection($page->id, $index, $this->planner->section($project->brief, $project->plan, $page, $index, $kind));
+        $section = $this->planner->section($project->brief, $project->plan, $page, $index, $kind);
+        $title = $action->optionalString('title');
+        $purpose = $action->optionalString('purpose');
+        $section = null === $title ? $section : $section->withTitle(Text::line($title, 'A section needs a name.'));
+
+        return new AddSection($page->id, $index, null === $purpose || '' === trim($purpose) ? $section : $section->withPurpose(Text::short(trim($purpose))));
     }
 
     public function duplicate(Node $action, Project $project): Change

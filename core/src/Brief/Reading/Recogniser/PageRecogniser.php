@@ -25,6 +25,8 @@ final readonly class PageRecogniser implements Recogniser
     private const ADJECTIVES = 'separate|simple|dedicated|single|own|new|nice|good|extra|short|proper|little|clear|whole|different|decent|basic|quick|small|big|great|further|second|normal|plain';
     /** Things on a site that are no pages and that clients do not want. */
     private const EXTRA = '/^(?:(?:annoying |flashing |any )?pop-?ups?|sliders?|carousels?|(?:facebook|instagram|twitter|social(?: media)?) feeds?|forums?|background music|chat ?bots?|online payments?|comments?|adverts?|ads|guest ?books?|counters?|auto-?play(?:ing)?(?: videos?)?)$/iu';
+    /** A page called "Products" may show what is made without selling it. */
+    private const SHOP = '/\b(?:shop|store|buy|order)\b/iu';
     /** What comes before a list of names that are to be pages. */
     private const WANTED = '/\b(?:needs?|wants?|have|include|imagine|see|suggest|propose|like|picture|structure|sections?|contents?|menu|pages?)\b[^:–—]{0,30}[:–—-]\s*$/iu';
     private const NO_NAME = '/^(?:pages?|obviously|really|maybe|perhaps|also|please|them|everything|us|me|web|this|that|the|each|every|which|one|first|same|front|single|two|three|four|five|six|seven|eight|nine|ten|few|many|most|all|other|another|more|these|those|whole|per|on|any|no|an?|its|their|our|my|your|extra|separate|own|facebook|instagram|google|last|next|\d+|it|long|current|old|existing|stock(?: .+)?|(?:.+ )?(?:\d+|two|three|four|five|six|seven|eight|nine|ten)|problem|idea|doubt|hurry|rush|pressure|need|point|more than)$/iu';
@@ -420,7 +422,7 @@ final readonly class PageRecogniser implements Recogniser
         $length ??= \strlen(rtrim($name, " \n.,;:"));
         yield new Candidate(FactKind::PageRequest, Phrase::title($bare), $start, $length, $certainty, detail: $detail);
         foreach ($this->features as $feature) {
-            if ($feature->comesWithPage && $feature->page === ($detail['page'] ?? '')) {
+            if ($feature->comesWithPage && $feature->page === ($detail['page'] ?? '') && ('shop' !== $feature->id || 1 === preg_match(self::SHOP, $bare))) {
                 yield new Candidate(FactKind::Feature, $feature->id, $start, $length, self::IMPLIED, Origin::Inferred, ['wording' => Phrase::title($bare)]);
             }
         }
@@ -439,7 +441,7 @@ final readonly class PageRecogniser implements Recogniser
 
     private function bare(string $name): string
     {
-        $bare = Phrase::withoutArticle(preg_replace('/^(?:something|a bit|stuff|things) (?=about\b)|[?!]+$/iu', '', Phrase::tidy($name)) ?? $name);
+        $bare = Phrase::withoutArticle(preg_replace('/^(?:something|a bit|stuff|things) (?=about\b)|^(?:beside|besides|next to|along with|plus|as well as)\s+|\s+(?:is|are|would be|must be|should be)\s+(?:needed|required|wanted|necessary|essential|important|good|nice|great|useful|there)$|[?!]+$/iu', '', Phrase::tidy($name)) ?? $name);
         $bare = preg_replace('/^(?:(?:all(?: of)?|the|maybe|perhaps|possibly|probably|obviously|also|then|just|some|'.self::ADJECTIVES.')\s+)+/iu', '', $bare) ?? $bare;
 
         return trim(preg_replace('/\s+(?:pages?|sections?|of course|obviously|too|as well|maybe|please|i guess|i suppose|(?<!what[\'’]s )(?<!whats )on)$/iu', '', $bare) ?? $bare);
