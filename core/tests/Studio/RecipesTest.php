@@ -13,6 +13,7 @@ use DunePocket\Project\Actions;
 use DunePocket\Studio\Defaults;
 use DunePocket\Studio\OwnRecipe;
 use DunePocket\Studio\OwnSection;
+use DunePocket\Studio\Starter;
 use DunePocket\Tests\Support\Bench;
 use PHPUnit\Framework\TestCase;
 
@@ -24,6 +25,7 @@ final class RecipesTest extends TestCase
     {
         return new Defaults(
             sections: [new OwnSection('Promise band', 'Says in one line what a customer can hold them to.', 'benefits')],
+            starters: [new Starter('Small shop', "Home\nShop\nContact")],
             recipes: [new OwnRecipe('About', ['page-intro', 'timeline', 'Promise band', 'call-to-action']), new OwnRecipe('Rope walk', ['hero', 'gallery', 'nonsense'])],
         );
     }

@@ -819,6 +819,11 @@ export interface components {
                 /** @description The kind of the catalogue it is built like */
                 kind: string;
             }[];
+            /** @description Plans to begin others with */
+            starters: {
+                name: string;
+                outline: string;
+            }[];
             /** @description Which sections certain pages get */
             recipes: {
                 page: string;

@@ -1,11 +1,14 @@
-import { Form, Input, Modal, Upload } from 'antd';
+import { useQuery } from '@tanstack/react-query';
+import { Form, Input, Modal, Select, Upload } from 'antd';
 import { useState } from 'react';
 import { useWorkbench } from '../project/context';
+import { defaultsQuery } from '../projects/defaults';
 
 /** A plan from an outline that exists already: pasted, or an OPML file. */
 export function FromOutline({ onClose }: { onClose: () => void }) {
   const { project, act } = useWorkbench();
   const [outline, setOutline] = useState('');
+  const starters = useQuery(defaultsQuery).data?.starters ?? [];
   return (
     <Modal
       open
@@ -20,6 +23,16 @@ export function FromOutline({ onClose }: { onClose: () => void }) {
       }}
     >
       <Form layout="vertical">
+        {starters.length > 0 && (
+          <Form.Item label="Begin with a starter plan" htmlFor="starter">
+            <Select
+              id="starter"
+              placeholder="Choose one of yours"
+              options={starters.map((one) => ({ value: one.outline, label: one.name }))}
+              onChange={(chosen: string) => setOutline(chosen)}
+            />
+          </Form.Item>
+        )}
         <Form.Item
           label="One page to a line"
           htmlFor="outline"

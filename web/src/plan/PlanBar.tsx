@@ -5,6 +5,7 @@ import { useWorkbench } from '../project/context';
 import { type Filter, FILTERS } from './filter';
 import { CoverageList } from './CoverageList';
 import { FindingsList } from './FindingsList';
+import { KeepStarter } from './KeepStarter';
 import { PresentSite, presentSiteFigures } from './PresentSite';
 
 const money = ({ amount, currency }: { amount: number; currency: string }): string =>
@@ -34,6 +35,7 @@ export function PlanBar({
 }: Props) {
   const { project, checks, act, select } = useWorkbench();
   const [comparing, setComparing] = useState(false);
+  const [keeping, setKeeping] = useState(false);
   const { figures } = project;
   const { guesses, score } = project.brief;
   const { findings, coverage, presentSite, effort } = checks;
@@ -109,6 +111,7 @@ export function PlanBar({
           Present site {presentSite.length}
         </button>
       )}
+      {keeping && <KeepStarter onClose={() => setKeeping(false)} />}
       {comparing && <PresentSite onClose={() => setComparing(false)} />}
       <span>
         Pages {figures.counted}
@@ -169,12 +172,14 @@ export function PlanBar({
         menu={{
           items: [
             { key: 'group', label: grouped ? 'Pages in their order' : 'Pages of a kind side by side' },
-            { key: 'outline', label: 'Plan from an outline' },
+            { key: 'starter', label: 'Keep as a starter plan' },
+            { key: 'outline', label: 'Plan from an outline or a starter' },
             { key: 'plan', label: 'Plan anew from the brief' },
           ],
           onClick: ({ key }) => {
             if (key === 'group') onGroup(!grouped);
             else if (key === 'outline') onOutline();
+            else if (key === 'starter') setKeeping(true);
             else act({ type: 'plan' });
           },
         }}

@@ -1,5 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Alert, App, Button, Form, Input, InputNumber, Select, Space } from 'antd';
+import { useState } from 'react';
 import { Link } from 'react-router-dom';
 import { api, said, type Schemas, unwrap } from '../api/client';
 import { Waiting } from '../app/Waiting';
@@ -32,6 +33,7 @@ function DefaultsForm({ saved }: { saved: Defaults }) {
   const catalogue = useQuery(catalogueQuery).data;
   const pageKinds = catalogue?.pageKinds ?? [];
   const sectionKinds = (catalogue?.sectionKinds ?? []).filter((kind) => !kind.frame);
+  const [dropped, setDropped] = useState<string[]>([]);
   const [form] = Form.useForm<Defaults>();
   const own = Form.useWatch('sections', form) as Partial<Defaults['sections'][number]>[] | undefined;
   const save = useMutation({
@@ -55,7 +57,9 @@ function DefaultsForm({ saved }: { saved: Defaults }) {
           form={form}
           layout="vertical"
           initialValues={saved}
-          onFinish={(values) => save.mutate(values)}
+          onFinish={(values) =>
+            save.mutate({ ...values, starters: saved.starters.filter((one) => !dropped.includes(one.name)) })
+          }
           requiredMark={false}
         >
           <Form.Item
@@ -221,6 +225,19 @@ function DefaultsForm({ saved }: { saved: Defaults }) {
               </fieldset>
             )}
           </Form.List>
+          {saved.starters.length > 0 && (
+            <Form.Item label="Starter plans" htmlFor="starters" extra="Kept from the Plan of any project.">
+              <Select
+                id="starters"
+                mode="multiple"
+                value={saved.starters.map((one) => one.name).filter((name) => !dropped.includes(name))}
+                options={saved.starters.map((one) => ({ value: one.name, label: one.name }))}
+                onChange={(kept: string[]) =>
+                  setDropped(saved.starters.map((one) => one.name).filter((name) => !kept.includes(name)))
+                }
+              />
+            </Form.Item>
+          )}
           <Button type="primary" htmlType="submit" loading={save.isPending}>
             Save
           </Button>
