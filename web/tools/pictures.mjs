@@ -42,6 +42,17 @@ const lido = await project('Thornmouth Lido');
 await designer.goto(`${lido}/plan`);
 await designer.locator('.cell:not(.slim) > button').first().click();
 await picture('plan');
+await designer.getByRole('button', { name: /findings?$/ }).click();
+await designer.locator('.findings').waitFor();
+await picture('findings');
+await designer.keyboard.press('Escape');
+await designer.getByText('Tree', { exact: true }).click();
+await designer.locator('[data-page]').first().waitFor();
+await picture('tree');
+await designer.keyboard.press('h');
+await designer.getByLabel('Compare from change 1').check();
+await designer.locator('.compared li').first().waitFor();
+await picture('history');
 await designer.goto(`${lido}/draft`);
 await designer.locator('.drawn-section').first().waitFor();
 await designer.locator('.draft-map button').nth(2).click();
@@ -74,5 +85,43 @@ await designer.goto(`${lifts}/brief`);
 await designer.getByRole('button', { name: 'Ask the client' }).click();
 await designer.getByRole('button', { name: 'Make a form and its link' }).click();
 await picture('client-form', await phone(await designer.getByLabel('Link for the client').inputValue()));
+
+await designer.goto(`${lifts}/brief`);
+await designer.getByRole('button', { name: 'Add a source' }).click();
+await designer
+  .getByLabel('What came in')
+  .fill(
+    `<?xml version="1.0"?><urlset xmlns="http://www.sitemaps.org/schemas/sitemap/0.9">${[
+      '',
+      'about-us',
+      'lift-repairs',
+      'news/new-van',
+      'news/christmas-hours',
+      'tag/lifts',
+      'our-history-since-1974',
+      'contact',
+    ]
+      .map((path) => `<url><loc>https://www.quillan.example/${path}</loc></url>`)
+      .join('')}</urlset>`,
+  );
+await designer.getByRole('button', { name: 'See what it changes' }).click();
+await designer.getByRole('button', { name: /^Add it/ }).click();
+await designer.goto(`${lifts}/plan`);
+const unplanned = designer.getByRole('button', { name: 'Plan the site' });
+await designer.locator('.strip').or(unplanned).first().waitFor();
+if (await unplanned.isVisible()) await unplanned.click();
+await designer.getByRole('button', { name: /^Present site/ }).click();
+await designer.locator('.present-site tbody tr').first().waitFor();
+await picture('present-site');
+
+await designer.goto('/defaults');
+await designer.getByLabel('Signature').waitFor();
+await designer.getByLabel('Pages every site gets').fill('Accessibility');
+await designer.keyboard.press('Enter');
+await designer.keyboard.press('Escape');
+await designer.getByLabel('Rate an hour').fill('58');
+await designer.getByLabel('Signature').fill('Best wishes\nMaren');
+await designer.getByRole('heading', { name: 'Your defaults' }).click();
+await picture('defaults');
 
 await browser.close();
