@@ -10,7 +10,9 @@ export interface KeyBinding {
 
 const isTyping = (target: EventTarget | null): boolean =>
   target instanceof HTMLElement &&
-  (target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName));
+  (target.isContentEditable ||
+    /^(TEXTAREA|SELECT)$/.test(target.tagName) ||
+    (target instanceof HTMLInputElement && !/^(radio|checkbox|button)$/.test(target.type)));
 
 /** Runs the first binding that fits; keys typed into a field are left alone. */
 export function useKeys(bindings: KeyBinding[]): void {
