@@ -8,6 +8,8 @@ use DunePocket\App\Entity\ProjectRecord;
 use DunePocket\App\Project\CatalogueView;
 use DunePocket\App\Project\DrawingPresenter;
 use DunePocket\App\Project\ProjectStore;
+use DunePocket\Plan\Planning\PlaceAdviser;
+use DunePocket\Plan\Planning\Suit;
 use DunePocket\Sitemap\DiagramSvg;
 use DunePocket\Sitemap\Surveyor;
 use DunePocket\Wireframe\Viewport;
@@ -46,6 +48,16 @@ final readonly class DrawingController
         $plan = $this->store->load($project)->plan;
 
         return new JsonResponse($this->presenter->layouts($plan->resolve($plan->section($section))));
+    }
+
+    /** Which kinds of section suit the place at the index of a page. */
+    #[Route('/api/projects/{project}/pages/{page}/suits', name: 'suits', methods: 'GET')]
+    public function suits(ProjectRecord $project, string $page, Request $request, PlaceAdviser $adviser): Response
+    {
+        $loaded = $this->store->load($project);
+        $suits = $adviser->advise($loaded->brief, $loaded->plan, $loaded->plan->page($page), $request->query->getInt('index'));
+
+        return new JsonResponse(array_map(static fn (Suit $suit): array => $suit->toArray(), $suits));
     }
 
     #[Route('/api/catalogue', name: 'catalogue', methods: 'GET')]

@@ -23,7 +23,7 @@ final readonly class CatalogueView
     public function toArray(): array
     {
         return [
-            'sectionKinds' => array_map(static fn (SectionKind $kind): array => ['id' => $kind->id, 'label' => $kind->label, 'for' => $kind->for, 'belongs' => $kind->belongs, 'not' => $kind->not, 'needs' => $kind->needs, 'frame' => $kind->frame], array_values($this->catalogue->sectionKinds())),
+            'sectionKinds' => array_map(static fn (SectionKind $kind): array => ['id' => $kind->id, 'label' => $kind->label, 'for' => $kind->for, 'belongs' => $kind->belongs, 'not' => $kind->not, 'needs' => $kind->needs, 'leads' => $kind->leads?->inWords(), 'frame' => $kind->frame], array_values($this->catalogue->sectionKinds())),
             'pageKinds' => array_map(static fn (PageKind $kind): array => ['id' => $kind->id, 'label' => $kind->label, 'for' => $kind->for, 'belongs' => $kind->belongs, 'not' => $kind->not, 'needs' => $kind->needs], $this->catalogue->pageKinds()->all()),
             'factKinds' => array_map(static fn (FactKind $kind): array => ['id' => $kind->value, 'label' => $kind->label(), 'group' => $kind->group()], FactKind::cases()),
             'goals' => array_map(static fn (Goal $goal): array => ['id' => $goal->id, 'label' => $goal->label], array_values($this->catalogue->goals())),

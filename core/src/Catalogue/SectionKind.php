@@ -10,6 +10,7 @@ use DunePocket\Data\Node;
 final readonly class SectionKind
 {
     /**
+     * @param list<string>          $apart the kinds it should not stand beside
      * @param array<string, string> $slots role by slot
      * @param array<string, string> $items role by slot of each repeated item
      * @param bool                  $form  it collects data from visitors
@@ -23,6 +24,9 @@ final readonly class SectionKind
         public string $belongs,
         public string $not,
         public string $needs,
+        public Stage $stage,
+        public array $apart,
+        public ?Destination $leads,
         public array $slots,
         public array $items,
         public bool $form,
@@ -40,6 +44,9 @@ final readonly class SectionKind
             $node->string('belongs'),
             $node->string('not'),
             $node->string('needs'),
+            $node->enum('stage', Stage::class),
+            $node->has('apart') ? $node->strings('apart') : [],
+            $node->has('leads') ? $node->enum('leads', Destination::class) : null,
             $node->stringMap('slots'),
             $node->stringMap('items'),
             $node->bool('form', false),

@@ -61,6 +61,25 @@ final class CatalogueTest extends TestCase
         }
     }
 
+    public function testEverySectionWithAButtonSaysWhereItLeadsAndNoOtherDoes(): void
+    {
+        foreach (Bench::catalogue()->sectionKinds() as $kind) {
+            $buttons = array_filter([...array_keys($kind->slots), ...array_keys($kind->items)], static fn (string $slot): bool => str_starts_with($slot, 'button') || 'link' === $slot);
+            self::assertSame([] !== $buttons, null !== $kind->leads, $kind->id);
+        }
+    }
+
+    public function testSectionsToKeepApartAreKnownAndAgreeWithEachOther(): void
+    {
+        $kinds = Bench::catalogue()->sectionKinds();
+        foreach ($kinds as $kind) {
+            foreach ($kind->apart as $other) {
+                self::assertArrayHasKey($other, $kinds, $kind->id);
+                self::assertContains($kind->id, $kinds[$other]->apart, "$other and $kind->id");
+            }
+        }
+    }
+
     public function testRecipesNameSectionsAndConditionsThatExist(): void
     {
         $catalogue = Bench::catalogue();

@@ -88,6 +88,7 @@ final class FindingsTest extends TestCase
         yield 'no call' => ['page-without-call', static fn (Project $p): Project => self::after($p, ['type' => 'remove-section', 'section' => self::section($p, 'about', 'call-to-action')->id])];
         yield 'two openings' => ['heading-order', static fn (Project $p): Project => self::after($p, $with($id($p, 'about'), 3, 'hero'))];
         yield 'the same twice' => ['same-neighbours', static fn (Project $p): Project => self::after($p, $with($id($p, 'about'), 1, 'page-intro'))];
+        yield 'a call beside a form' => ['ill-neighbours', static fn (Project $p): Project => self::after($p, $with($id($p, 'about'), \count(self::page($p, 'about')->sections()) - 2, 'contact-form'))];
         yield 'repeating page missing' => ['repeating-page-missing', static fn (Project $p): Project => self::after($p, ['type' => 'remove-page', 'page' => $id($p, 'article')])];
         yield 'unreachable' => ['unreachable-page', static fn (Project $p): Project => self::after($p, $edit($id($p, 'about'), 'navigation', 'none'))];
         yield 'repeating page twice' => ['repeating-page-twice', static fn (Project $p): Project => self::after($p, $add('Another article', 'article', $id($p, 'blog')))];

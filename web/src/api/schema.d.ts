@@ -277,6 +277,27 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/projects/{project}/pages/{page}/suits": {
+        parameters: {
+            query: {
+                index: number;
+            };
+            header?: never;
+            path: {
+                project: components["parameters"]["project"];
+                page: components["parameters"]["page"];
+            };
+            cookie?: never;
+        };
+        get: operations["suits"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/projects/{project}/sitemap": {
         parameters: {
             query?: never;
@@ -1308,6 +1329,11 @@ export interface components {
             svg: string;
             slots: components["schemas"]["Slot"][];
         };
+        Suit: {
+            kind: string;
+            suits: boolean;
+            because: string;
+        };
         LayoutChoice: {
             id: string;
             label: string;
@@ -1355,6 +1381,8 @@ export interface components {
             belongs: string;
             not: string;
             needs: string;
+            /** @description Completes "Its button …" */
+            leads?: string | null;
             frame?: boolean;
         };
         Choice: {
@@ -1880,6 +1908,32 @@ export interface operations {
         requestBody?: never;
         responses: {
             200: components["responses"]["Drawings"];
+            default: components["responses"]["Problem"];
+        };
+    };
+    suits: {
+        parameters: {
+            query: {
+                index: number;
+            };
+            header?: never;
+            path: {
+                project: components["parameters"]["project"];
+                page: components["parameters"]["page"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Every kind of section for the place at the index, those that suit first */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Suit"][];
+                };
+            };
             default: components["responses"]["Problem"];
         };
     };

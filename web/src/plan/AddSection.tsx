@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { Input, Modal, Spin } from 'antd';
 import { useState } from 'react';
+import { api, unwrap } from '../api/client';
 import { catalogueQuery } from '../project/catalogue';
 import { timesShared, useWorkbench } from '../project/context';
 import { defaultsQuery } from '../projects/defaults';
@@ -12,9 +13,26 @@ export function AddSection({ page, index, onClose }: { page: string; index: numb
   const [search, setSearch] = useState('');
   const target = project.pages.find((one) => one.id === page);
   const words = search.toLowerCase();
-  const kinds = (catalogue?.sectionKinds ?? []).filter(
-    (kind) => !kind.frame && `${kind.label} ${kind.for} ${kind.id}`.toLowerCase().includes(words),
-  );
+  const suits =
+    useQuery({
+      queryKey: ['suits', project.id, project.revision, page, index],
+      queryFn: () =>
+        unwrap(
+          api.GET('/api/projects/{project}/pages/{page}/suits', {
+            params: { path: { project: project.id, page }, query: { index } },
+          }),
+        ),
+    }).data ?? [];
+  const found = suits.flatMap((suit) => {
+    const kind = catalogue?.sectionKinds.find((one) => one.id === suit.kind);
+    return kind && `${kind.label} ${kind.for} ${kind.id}`.toLowerCase().includes(words)
+      ? [{ ...kind, ...suit }]
+      : [];
+  });
+  const groups = [
+    { title: 'Suits this place', kinds: found.filter((kind) => kind.suits) },
+    { title: 'The others', kinds: found.filter((kind) => !kind.suits) },
+  ].filter((group) => group.kinds.length > 0);
   const ownOnes = (useQuery(defaultsQuery).data?.sections ?? []).filter((section) =>
     `${section.name} ${section.purpose}`.toLowerCase().includes(words),
   );
@@ -41,60 +59,71 @@ export function AddSection({ page, index, onClose }: { page: string; index: numb
         placeholder="Find a section: prices, people, questions…"
         value={search}
         onChange={(event) => setSearch(event.target.value)}
-        onPressEnter={() => add(kinds[0]?.id)}
+        onPressEnter={() => add(found[0]?.id)}
       />
-      {!catalogue && <Spin />}
-      <ul className="catalogue">
-        {ownOnes.map((section) => (
-          <li key={section.name}>
-            <button
-              className="plain"
-              onClick={() => {
-                act({
-                  type: 'add-section',
-                  page,
-                  index,
-                  kind: section.kind,
-                  title: section.name,
-                  purpose: section.purpose,
-                });
-                onClose();
-              }}
-            >
-              <b>{section.name}</b>
-              <span>{section.purpose}</span>
-              <span className="small quiet">A section of your own.</span>
-            </button>
-          </li>
+      {suits.length === 0 && <Spin />}
+      <div className="catalogue-scroll">
+        <ul className="catalogue">
+          {ownOnes.map((section) => (
+            <li key={section.name}>
+              <button
+                className="plain"
+                onClick={() => {
+                  act({
+                    type: 'add-section',
+                    page,
+                    index,
+                    kind: section.kind,
+                    title: section.name,
+                    purpose: section.purpose,
+                  });
+                  onClose();
+                }}
+              >
+                <b>{section.name}</b>
+                <span>{section.purpose}</span>
+                <span className="small quiet">A section of your own.</span>
+              </button>
+            </li>
+          ))}
+          {sharedOnes.map((section) => (
+            <li key={section.id}>
+              <button
+                className="plain"
+                onClick={() => {
+                  act({ type: 'use-shared', page, index, shared: section.id });
+                  onClose();
+                }}
+              >
+                <b>{section.title}</b>
+                <span>Shared: the same on {timesShared(project, section.id)} pages.</span>
+                <span className="small quiet">{section.purpose}</span>
+              </button>
+            </li>
+          ))}
+        </ul>
+        {groups.map((group) => (
+          <section key={group.title} aria-label={group.title}>
+            <h3 className="catalogue-group">{group.title}</h3>
+            <ul className="catalogue">
+              {group.kinds.map((kind) => (
+                <li key={kind.id}>
+                  <button className="plain" onClick={() => add(kind.id)}>
+                    <b>{kind.label}</b>
+                    <span>
+                      {kind.for}. {kind.leads && `Its button ${kind.leads}.`}
+                    </span>
+                    <span className="small quiet">
+                      {kind.because} {kind.belongs} Not {kind.not.charAt(0).toLowerCase() + kind.not.slice(1)}
+                    </span>
+                  </button>
+                </li>
+              ))}
+            </ul>
+          </section>
         ))}
-        {sharedOnes.map((section) => (
-          <li key={section.id}>
-            <button
-              className="plain"
-              onClick={() => {
-                act({ type: 'use-shared', page, index, shared: section.id });
-                onClose();
-              }}
-            >
-              <b>{section.title}</b>
-              <span>Shared: the same on {timesShared(project, section.id)} pages.</span>
-              <span className="small quiet">{section.purpose}</span>
-            </button>
-          </li>
-        ))}
-        {kinds.map((kind) => (
-          <li key={kind.id}>
-            <button className="plain" onClick={() => add(kind.id)}>
-              <b>{kind.label}</b>
-              <span>{kind.for}.</span>
-              <span className="small quiet">
-                {kind.belongs} Not {kind.not.charAt(0).toLowerCase() + kind.not.slice(1)}
-              </span>
-            </button>
-          </li>
-        ))}
-        {catalogue && kinds.length === 0 && <li className="quiet">No section of that name.</li>}
-      </ul>
+        {suits.length > 0 && found.length === 0 && <p className="quiet">No section of that name.</p>}
+      </div>
     </Modal>
   );
 }

@@ -29,6 +29,7 @@ final readonly class Inspector
             new Rule\PageWithoutCall($catalogue),
             new Rule\HeadingOrder($catalogue),
             new Rule\SameNeighbours(),
+            new Rule\IllNeighbours($catalogue),
             new Rule\SamePages(),
             new Rule\UnsuitableSection(),
             new Rule\RepeatingPageMissing($catalogue),

@@ -54,9 +54,25 @@ final readonly class SectionPlanner
         }
         $kinds = $this->withWishes($page, array_values(array_unique([...$kinds, ...$page->takenOver])));
         $kinds = array_values(array_filter($kinds, fn (string $kind): bool => $this->isFillable($kind, $page)));
-        $end = array_values(array_intersect($kinds, ['call-to-action']));
 
-        return [...array_values(array_diff($kinds, $end)), ...$end];
+        return $this->withCallLast(\in_array('quote-form', $kinds, true) ? array_values(array_diff($kinds, ['contact-form'])) : $kinds);
+    }
+
+    /**
+     * The call to action ends the page, unless what stands there calls already.
+     *
+     * @param list<string> $kinds
+     *
+     * @return list<string>
+     */
+    private function withCallLast(array $kinds): array
+    {
+        $call = array_values(array_intersect($kinds, ['call-to-action']));
+        $others = array_values(array_diff($kinds, $call));
+        $last = $others[\count($others) - 1] ?? null;
+        $calls = null !== $last && [] !== array_intersect($call, $this->catalogue->sectionKind($last)->apart);
+
+        return $calls ? $others : [...$others, ...$call];
     }
 
     /**

@@ -126,10 +126,22 @@ final readonly class Variations
             4 => [...$base, ...\array_slice($joins, 0, 1)],
             5 => \count($base) > self::FEWEST ? \array_slice($base, 0, -1) : $base,
             6 => [...$lead, ...\array_slice($joins, 0, 2), ...$rest],
-            7 => [...$lead, ...array_reverse($rest)],
+            7 => [...$lead, ...$this->byStage($rest)],
         ];
 
         return array_filter($orders, static fn (array $kinds): bool => [] !== $kinds);
+    }
+
+    /**
+     * @param list<string> $kinds
+     *
+     * @return list<string> in the order in which a visitor's questions come up
+     */
+    private function byStage(array $kinds): array
+    {
+        usort($kinds, fn (string $a, string $b): int => $this->catalogue->sectionKind($a)->stage->rank() <=> $this->catalogue->sectionKind($b)->stage->rank());
+
+        return $kinds;
     }
 
     /**

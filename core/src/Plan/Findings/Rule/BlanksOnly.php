@@ -24,7 +24,7 @@ final readonly class BlanksOnly implements Rule
                 $copy = array_filter($section->copy, static fn ($line): bool => !\in_array($line->role, [CopyRole::Heading, CopyRole::Subheading], true));
                 $blanks = array_filter($copy, static fn ($line): bool => CopyStatus::ToSupply === $line->status);
                 if (\count($blanks) >= self::LEAST && \count($blanks) === \count($copy)) {
-                    yield new Finding('blanks-only', Level::Note, [$page->id, $section->id], \sprintf('All %d texts below the heading of “%s” have to come from the client. Ask for them now, or leave the section out.', \count($blanks), $section->title));
+                    yield new Finding('blanks-only', Level::Note, [$page->id, $section->id], \sprintf('On “%s”, all %d texts below the heading of “%s” have to come from the client. Ask for them now, or leave the section out.', $page->title, \count($blanks), $section->title));
                 }
             }
         }

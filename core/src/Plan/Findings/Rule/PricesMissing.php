@@ -18,7 +18,7 @@ final readonly class PricesMissing implements Rule
         foreach ($profile->hasPrices() ? [] : $plan->pages as $page) {
             foreach ($page->sections() as $section) {
                 if (\in_array($section->kind, ['price-list', 'price-plans'], true)) {
-                    yield new Finding('prices-missing', Level::Note, [$page->id, $section->id], \sprintf('“%s” is to show prices, but the brief gives none. Ask for them before the review.', $section->title));
+                    yield new Finding('prices-missing', Level::Note, [$page->id, $section->id], \sprintf('On “%s”, “%s” is to show prices, but the brief gives none. Ask for them before the review.', $page->title, $section->title));
                 }
             }
         }
