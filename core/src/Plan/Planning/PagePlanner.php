@@ -97,9 +97,10 @@ final class PagePlanner
         if ($this->isRefused($draft->kind, $draft->title)) {
             return;
         }
+        $repeats = $this->catalogue->pageKinds()->get($draft->kind)->repeats;
         foreach ($this->drafts as $i => $existing) {
             $same = $existing->kind === $draft->kind && !\in_array($draft->kind, ['service', 'page', 'area', 'landing'], true);
-            if ($same || $this->key($existing->title) === $this->key($draft->title) || (null !== $draft->subject && $existing->subject === $draft->subject)) {
+            if ($same || (!$repeats && $this->key($existing->title) === $this->key($draft->title)) || (null !== $draft->subject && $existing->subject === $draft->subject)) {
                 $this->drafts[$i]->reasons = [...$existing->reasons, ...$draft->reasons];
                 $this->drafts[$i]->listed = $existing->listed || $draft->listed;
 
