@@ -24,6 +24,9 @@ final readonly class Profile
     /** @var list<string> features asked for, in the order of the brief */
     public array $features;
 
+    /** @var list<string> kinds of section that carry what the client refused */
+    private array $refusedSections;
+
     public function __construct(public Brief $brief, Catalogue $catalogue)
     {
         $kindFact = $brief->first(FactKind::BusinessKind);
@@ -33,6 +36,7 @@ final readonly class Profile
         $this->goal = null !== $goal && isset($catalogue->goals()[$goal]) ? $goal : $this->kind->goal;
         $this->tones = array_map(static fn (Fact $fact): string => $fact->value, $brief->of(FactKind::Tone));
         $this->features = array_map(static fn (Fact $fact): string => $fact->value, $brief->of(FactKind::Feature));
+        $this->refusedSections = $this->sectionsOfRefusals($catalogue);
     }
 
     public function name(): ?string
@@ -48,6 +52,12 @@ final readonly class Profile
     public function wants(string $feature): bool
     {
         return \in_array($feature, $this->features, true);
+    }
+
+    /** Whether a kind of section carries what the client does not want: "no testimonials" is meant for every page. */
+    public function refuses(string $sectionKind): bool
+    {
+        return \in_array($sectionKind, $this->refusedSections, true);
     }
 
     public function hasPrices(): bool
@@ -76,5 +86,22 @@ final readonly class Profile
     public function asked(): array
     {
         return array_values(array_filter($this->brief->of(FactKind::PageRequest), static fn (Fact $fact): bool => !$fact->isDefault() && null === $fact->detail('each')));
+    }
+
+    /** @return list<string> */
+    private function sectionsOfRefusals(Catalogue $catalogue): array
+    {
+        $sections = [];
+        foreach ($this->brief->of(FactKind::PageRefusal) as $refusal) {
+            $page = $catalogue->pageKinds()->named($refusal->value);
+            foreach ($catalogue->features() as $feature) {
+                $refused = $feature->id === $refusal->detail('feature') || 0 === strcasecmp($feature->label, $refusal->value) || (null !== $page && $page === $feature->page);
+                if ($refused && null !== $feature->section && !$this->wants($feature->id)) {
+                    $sections[] = $feature->section;
+                }
+            }
+        }
+
+        return array_values(array_unique($sections));
     }
 }

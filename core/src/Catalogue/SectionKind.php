@@ -10,6 +10,7 @@ use DunePocket\Data\Node;
 final readonly class SectionKind
 {
     /**
+     * @param bool                  $convinces it gives a visitor a reason to believe
      * @param list<string>          $apart the kinds it should not stand beside
      * @param array<string, string> $slots role by slot
      * @param array<string, string> $items role by slot of each repeated item
@@ -25,6 +26,7 @@ final readonly class SectionKind
         public string $not,
         public string $needs,
         public Stage $stage,
+        public bool $convinces,
         public array $apart,
         public ?Destination $leads,
         public array $slots,
@@ -44,7 +46,8 @@ final readonly class SectionKind
             $node->string('belongs'),
             $node->string('not'),
             $node->string('needs'),
-            $node->enum('stage', Stage::class),
+            $stage = $node->enum('stage', Stage::class),
+            Stage::Proof === $stage || $node->bool('convinces', false),
             $node->has('apart') ? $node->strings('apart') : [],
             $node->has('leads') ? $node->enum('leads', Destination::class) : null,
             $node->stringMap('slots'),

@@ -18,6 +18,7 @@ final readonly class Inspector
     {
         $this->rules = [
             new Rule\RefusedPagePresent($catalogue),
+            new Rule\RefusedSectionPresent(),
             new Rule\RequestUnanswered($catalogue),
             new Rule\PathClash(),
             new Rule\FormWithoutPrivacy($catalogue),

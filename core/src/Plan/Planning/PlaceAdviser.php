@@ -62,6 +62,9 @@ final readonly class PlaceAdviser
         if (\in_array($kind->id, $kinds, true)) {
             return 'Already on this page.';
         }
+        if ($profile->refuses($kind->id)) {
+            return 'The client does not want it.';
+        }
         if ('home' === $page->kind && \in_array($kind->id, $profile->kind->never, true)) {
             return \sprintf('Does not suit the home page of a %s.', $profile->kind->label);
         }

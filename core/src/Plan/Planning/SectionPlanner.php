@@ -8,6 +8,7 @@ use DunePocket\Brief\Fact;
 use DunePocket\Brief\FactKind;
 use DunePocket\Brief\Profile;
 use DunePocket\Catalogue\Catalogue;
+use DunePocket\Catalogue\Stage;
 use DunePocket\Copy\Drafter;
 use DunePocket\Copy\Subject;
 use DunePocket\Language\Typography;
@@ -20,6 +21,9 @@ final readonly class SectionPlanner
 {
     /** Where the section of a feature goes that has no page of its own: the first of these pages that is planned. */
     private const HOSTS = ['booking' => ['services', 'products', 'events', 'contact', 'home'], 'quote-form' => ['contact', 'services', 'home'], 'donations' => ['membership', 'volunteer', 'home'], 'jobs' => ['team', 'about', 'contact']];
+
+    /** What makes a visitor believe a business that has nothing else to show, most convincing first: common practice. */
+    private const PROOF = ['testimonials', 'awards', 'story'];
 
     private LayoutChooser $layouts;
 
@@ -53,9 +57,32 @@ final readonly class SectionPlanner
             }
         }
         $kinds = $this->withWishes($page, array_values(array_unique([...$kinds, ...$page->takenOver])));
-        $kinds = array_values(array_filter($kinds, fn (string $kind): bool => $this->isFillable($kind, $page)));
+        $kinds = array_values(array_filter($kinds, fn (string $kind): bool => $this->isFillable($kind, $page) && !$this->profile->refuses($kind)));
+        $kinds = 'home' === $page->kind ? $this->withProof($kinds) : $kinds;
 
         return $this->withCallLast(\in_array('quote-form', $kinds, true) ? array_values(array_diff($kinds, ['contact-form'])) : $kinds);
+    }
+
+    /**
+     * Nobody believes a home page that gives no reason to: the first proof that suits the business joins it.
+     *
+     * @param list<string> $kinds
+     *
+     * @return list<string>
+     */
+    private function withProof(array $kinds): array
+    {
+        $proof = array_values(array_filter(self::PROOF, fn (string $kind): bool => !\in_array($kind, $this->profile->kind->never, true) && !$this->profile->refuses($kind)));
+        if ([] === $proof || [] !== array_filter($kinds, fn (string $kind): bool => $this->catalogue->sectionKind($kind)->convinces)) {
+            return $kinds;
+        }
+        $at = 0;
+        foreach ($kinds as $i => $kind) {
+            $at = Stage::Proof->isBefore($this->catalogue->sectionKind($kind)->stage) ? $at : $i + 1;
+        }
+        array_splice($kinds, $at, 0, [$proof[0]]);
+
+        return $kinds;
     }
 
     /**

@@ -8,6 +8,7 @@ use DunePocket\Brief\Brief;
 use DunePocket\Brief\Profile;
 use DunePocket\Catalogue\Catalogue;
 use DunePocket\Catalogue\Layout;
+use DunePocket\Catalogue\Stage;
 use DunePocket\Copy\Drafter;
 use DunePocket\Plan\CopyLine;
 use DunePocket\Plan\CopyStatus;
@@ -23,8 +24,6 @@ use DunePocket\Plan\Section;
 final readonly class Variations
 {
     private const WORDINGS = 5;
-    private const PROOF = ['testimonials', 'stats', 'awards', 'logo-strip', 'partners', 'case-study', 'gallery'];
-    private const DOUBTS = ['faq', 'steps', 'values', 'story'];
     /** What may join a page that has room, and what it needs to be filled. */
     private const JOINS = ['benefits' => 'fact:differentiator', 'stats' => 'fact:proof', 'steps' => 'steps', 'faq' => 'questions', 'testimonials' => ''];
     private const FEWEST = 3;
@@ -116,9 +115,9 @@ final readonly class Variations
     {
         $lead = \array_slice($base, 0, 1);
         $rest = \array_slice($base, 1);
-        $proof = array_values(array_intersect($rest, self::PROOF));
-        $doubts = array_values(array_intersect($rest, self::DOUBTS));
-        $joins = array_keys(array_filter(self::JOINS, static fn (string $condition, string $kind): bool => !\in_array($kind, $base, true) && !\in_array($kind, $profile->kind->never, true) && ('' === $condition || $conditions->hold($condition, $draft)), \ARRAY_FILTER_USE_BOTH));
+        $proof = $this->ofStage(Stage::Proof, $rest);
+        $doubts = $this->ofStage(Stage::Doubts, $rest);
+        $joins = array_keys(array_filter(self::JOINS, static fn (string $condition, string $kind): bool => !\in_array($kind, $base, true) && !\in_array($kind, $profile->kind->never, true) && !$profile->refuses($kind) && ('' === $condition || $conditions->hold($condition, $draft)), \ARRAY_FILTER_USE_BOTH));
         $orders = [
             1 => $base,
             2 => [...$lead, ...$proof, ...array_values(array_diff($rest, $proof))],
@@ -130,6 +129,16 @@ final readonly class Variations
         ];
 
         return array_filter($orders, static fn (array $kinds): bool => [] !== $kinds);
+    }
+
+    /**
+     * @param list<string> $kinds
+     *
+     * @return list<string>
+     */
+    private function ofStage(Stage $stage, array $kinds): array
+    {
+        return array_values(array_filter($kinds, fn (string $kind): bool => $stage === $this->catalogue->sectionKind($kind)->stage));
     }
 
     /**

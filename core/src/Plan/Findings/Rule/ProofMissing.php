@@ -20,13 +20,11 @@ final readonly class ProofMissing implements Rule
     {
     }
 
-    private const PROOF = ['testimonials', 'stats', 'awards', 'logo-strip', 'case-study', 'partners', 'benefits', 'gallery', 'team', 'story'];
-
     public function check(Plan $plan, Profile $profile): iterable
     {
         foreach ($plan->pages as $page) {
             $kinds = array_map(static fn ($section): string => $section->kind, $page->sections());
-            if ('home' !== $page->kind || \count($kinds) < 4 || [] !== array_intersect($kinds, self::PROOF)) {
+            if ('home' !== $page->kind || \count($kinds) < 4 || [] !== array_filter($kinds, fn (string $kind): bool => $this->catalogue->sectionKinds()[$kind]->convinces ?? false)) {
                 continue;
             }
             $kind = $profile->has(FactKind::Differentiator) ? 'benefits' : 'testimonials';
