@@ -60,6 +60,12 @@ final readonly class Profile
         return \in_array($sectionKind, $this->refusedSections, true);
     }
 
+    /** Whether things are bought on the site itself. */
+    public function sells(): bool
+    {
+        return !$this->refuses('product-grid') && ($this->wants('shop') || 'sales' === $this->goal || \in_array('shop', $this->kind->features, true));
+    }
+
     public function hasPrices(): bool
     {
         foreach ($this->offerings as $offering) {

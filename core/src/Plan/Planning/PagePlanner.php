@@ -81,7 +81,7 @@ final class PagePlanner
         foreach ($this->profile->brief->of(FactKind::PageRequest) as $request) {
             $kind = $this->catalogue->pageKinds()->named($request->value);
             $refusal = null === $kind ? null : $this->refused[$kind] ?? null;
-            if (null !== $refusal && $kind !== $this->catalogue->pageKinds()->named($refusal->value)) {
+            if (null !== $refusal && $this->key($request->value) !== $this->key($refusal->value)) {
                 unset($this->refused[$kind]);
             }
         }
@@ -316,7 +316,7 @@ final class PagePlanner
     {
         foreach (self::PAGES_BEHIND as $listing => $behind) {
             $front = $this->first($listing);
-            if (null === $front || ('products' === $listing && !$this->sells())) {
+            if (null === $front || ('products' === $listing && !$this->profile->sells())) {
                 continue;
             }
             foreach ($behind as $kind) {
@@ -330,11 +330,6 @@ final class PagePlanner
         if ($this->has('booking') && $this->profile->wants('booking')) {
             $this->add($this->draft('terms', new Reason('Bookings are made on terms.', [])));
         }
-    }
-
-    private function sells(): bool
-    {
-        return $this->profile->wants('shop') || 'sales' === $this->profile->goal || \in_array('shop', $this->profile->kind->features, true);
     }
 
     private function hierarchy(): void

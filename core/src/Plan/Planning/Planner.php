@@ -147,7 +147,7 @@ final readonly class Planner
     /** @param list<PageDraft> $drafts */
     private function assemble(array $drafts, SectionPlanner $planner, Drafter $drafter, Profile $profile, int $seed): Plan
     {
-        $navigation = $this->navigation($drafts);
+        $navigation = $this->navigation($drafts, $profile);
         $shared = $this->shared($drafter, $planner);
         $ids = [];
         foreach ($drafts as $i => $draft) {
@@ -243,14 +243,18 @@ final readonly class Planner
     /**
      * @param list<PageDraft> $drafts
      *
-     * @return array<int, Navigation>
+     * @return array<int, Navigation> as usual for the kind of page; what serves the goal stands in the menu
      */
-    private function navigation(array $drafts): array
+    private function navigation(array $drafts, Profile $profile): array
     {
         $navigation = [];
         foreach ($drafts as $draft) {
             $kind = $this->catalogue->pageKinds()->get($draft->kind);
             $navigation[spl_object_id($draft)] = $draft->asked && 'none' === $kind->navigation && !$kind->support ? Navigation::Footer : Navigation::from($kind->navigation);
+        }
+        $serving = array_values(array_filter($drafts, fn (PageDraft $draft): bool => null === $draft->parent && \in_array($draft->kind, $this->catalogue->goals()[$profile->goal]->targets, true) && !$this->catalogue->pageKinds()->get($draft->kind)->support));
+        if ([] !== $serving) {
+            $navigation[spl_object_id($serving[0])] = Navigation::Main;
         }
         $menu = array_values(array_filter($drafts, static fn (PageDraft $draft): bool => null === $draft->parent && 'home' !== $draft->kind && Navigation::Main === $navigation[spl_object_id($draft)]));
         usort($menu, static fn (PageDraft $a, PageDraft $b): int => $b->rank <=> $a->rank);

@@ -20,7 +20,7 @@ use DunePocket\Studio\Recipes;
 final readonly class SectionPlanner
 {
     /** Where the section of a feature goes that has no page of its own: the first of these pages that is planned. */
-    private const HOSTS = ['booking' => ['services', 'products', 'events', 'contact', 'home'], 'quote-form' => ['contact', 'services', 'home'], 'donations' => ['membership', 'volunteer', 'home'], 'jobs' => ['team', 'about', 'contact']];
+    private const HOSTS = ['booking' => ['services', 'products', 'events', 'contact', 'home'], 'quote-form' => ['contact', 'services', 'home'], 'donations' => ['home'], 'jobs' => ['team', 'about', 'contact']];
 
     /** What makes a visitor believe a business that has nothing else to show, most convincing first: common practice. */
     private const PROOF = ['testimonials', 'awards', 'story'];
@@ -56,6 +56,7 @@ final readonly class SectionPlanner
                 $kinds[] = $kind;
             }
         }
+        $kinds = $this->profile->sells() ? $kinds : array_map(static fn (string $kind): string => 'product-grid' === $kind ? 'services-list' : $kind, $kinds);
         $kinds = $this->withWishes($page, array_values(array_unique([...$kinds, ...$page->takenOver])));
         $kinds = array_values(array_filter($kinds, fn (string $kind): bool => $this->isFillable($kind, $page) && !$this->profile->refuses($kind)));
         $kinds = 'home' === $page->kind ? $this->withProof($kinds) : $kinds;
@@ -171,7 +172,7 @@ final readonly class SectionPlanner
     {
         foreach (self::HOSTS as $feature => $hosts) {
             $wish = $this->catalogue->features()[$feature];
-            if ($this->profile->wants($feature) && null !== $wish->section && !$this->conditions->hold('page:'.$wish->page, $page) && $page->kind === $this->firstPlanned($hosts, $page)) {
+            if ($this->profile->wants($feature) && null !== $wish->section && !$this->isOnHome($wish->section, $page) && !$this->conditions->hold('page:'.$wish->page, $page) && $page->kind === $this->firstPlanned($hosts, $page)) {
                 $kinds = array_values(array_unique([...'quote-form' === $wish->section ? array_diff($kinds, ['contact-form']) : $kinds, $wish->section]));
             }
         }
@@ -190,6 +191,16 @@ final readonly class SectionPlanner
         }
 
         return $kinds;
+    }
+
+    /** Home has the section anyway, and once is enough. */
+    private function isOnHome(string $section, PageDraft $page): bool
+    {
+        return 'home' !== $page->kind && [] !== array_filter($this->profile->kind->home, function (string $entry) use ($section, $page): bool {
+            [$kind, $condition] = [...explode(' if ', $entry, 2), ''];
+
+            return $kind === $section && ('' === $condition || $this->conditions->hold($condition, $page));
+        });
     }
 
     /** @param list<string> $kinds of page */

@@ -444,6 +444,6 @@ final readonly class PageRecogniser implements Recogniser
         $bare = Phrase::withoutArticle(preg_replace('/^(?:something|a bit|stuff|things) (?=about\b)|^(?:beside|besides|next to|along with|plus|as well as)\s+|\s+(?:is|are|would be|must be|should be)\s+(?:needed|required|wanted|necessary|essential|important|good|nice|great|useful|there)$|[?!]+$/iu', '', Phrase::tidy($name)) ?? $name);
         $bare = preg_replace('/^(?:(?:all(?: of)?|the|maybe|perhaps|possibly|probably|obviously|also|then|just|some|'.self::ADJECTIVES.')\s+)+/iu', '', $bare) ?? $bare;
 
-        return trim(preg_replace('/\s+(?:pages?|sections?|of course|obviously|too|as well|maybe|please|i guess|i suppose|(?<!what[\'’]s )(?<!whats )on)$/iu', '', $bare) ?? $bare);
+        return trim(preg_replace('/\s+(?:pages?|sections?|and|of course|obviously|too|as well|maybe|please|i guess|i suppose|(?<!what[\'’]s )(?<!whats )on)$/iu', '', $bare) ?? $bare);
     }
 }
