@@ -15,6 +15,9 @@ final class Catalogue
     private ?Cues $cues = null;
     private ?VoiceRules $voice = null;
     private ?PageKinds $pageKinds = null;
+
+    /** @var ?array<string, OwnPage> */
+    private ?array $ownPages = null;
     private ?Phrasing $phrasing = null;
 
     /** @var array<string, SectionKind>|null */
@@ -83,6 +86,30 @@ final class Catalogue
     public function pageKinds(): PageKinds
     {
         return $this->pageKinds ??= new PageKinds(self::build($this->data->child('page-kinds'), PageKind::fromNode(...)), $this->data->strings('menu-order'));
+    }
+
+    /** @return array<string, OwnPage> */
+    public function ownPages(): array
+    {
+        return $this->ownPages ??= self::build($this->data->child('own-pages'), OwnPage::fromNode(...));
+    }
+
+    /** What a page does that its client named, null when the name is none that promises something. */
+    public function ownPage(string $pageKind, string $title): ?OwnPage
+    {
+        foreach (OwnPage::KIND === $pageKind ? $this->ownPages() : [] as $own) {
+            if ($own->isCalled($title)) {
+                return $own;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<string> the sections of a page, in reading order, each with its condition */
+    public function recipe(BusinessKind $business, string $pageKind, string $title): array
+    {
+        return 'home' === $pageKind ? $business->home : ($this->ownPage($pageKind, $title)->recipe ?? $this->pageKinds()->get($pageKind)->recipe);
     }
 
     public function phrasing(): Phrasing

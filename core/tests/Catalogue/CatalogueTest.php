@@ -87,6 +87,7 @@ final class CatalogueTest extends TestCase
         $conditions = new Conditions($profile, []);
         $page = new PageDraft('home', 'Home', new Reason('x'));
         $recipes = array_map(static fn ($kind): array => $kind->recipe, $catalogue->pageKinds()->all());
+        $recipes = [...$recipes, ...array_map(static fn ($own): array => $own->recipe, array_values($catalogue->ownPages()))];
         foreach ([...$recipes, ...array_map(static fn ($kind): array => $kind->home, $catalogue->businessKinds())] as $recipe) {
             foreach ($recipe as $entry) {
                 [$section, $condition] = [...explode(' if ', $entry, 2), ''];

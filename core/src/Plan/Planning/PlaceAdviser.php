@@ -87,7 +87,7 @@ final readonly class PlaceAdviser
     /** @return array{int, string} */
     private function for(SectionKind $kind, Page $page, Profile $profile, Conditions $conditions, PageDraft $draft): array
     {
-        $recipe = 'home' === $page->kind ? $profile->kind->home : $this->catalogue->pageKinds()->get($page->kind)->recipe;
+        $recipe = $this->catalogue->recipe($profile->kind, $page->kind, $page->title);
         foreach ($recipe as $entry) {
             [$usual, $condition] = [...explode(' if ', $entry, 2), ''];
             if ($usual === $kind->id) {

@@ -285,7 +285,7 @@ final readonly class Planner
         if (null !== $draft->about && mb_strlen($draft->about) < 120) {
             return Typography::sentence(Typography::capital($draft->about).'.');
         }
-        $for = $this->catalogue->pageKinds()->get($draft->kind)->for;
+        $for = $this->catalogue->ownPage($draft->kind, $draft->title)->for ?? $this->catalogue->pageKinds()->get($draft->kind)->for;
 
         return null !== $draft->subject ? Typography::sentence(\sprintf('Answers what %s want to know about %s.', $profile->kind->customers, Typography::low($draft->title))) : $for.'.';
     }

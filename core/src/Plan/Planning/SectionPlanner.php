@@ -48,7 +48,7 @@ final readonly class SectionPlanner
         if (null !== $own) {
             return $own;
         }
-        $recipe = 'home' === $page->kind ? $this->profile->kind->home : $this->catalogue->pageKinds()->get($page->kind)->recipe;
+        $recipe = $this->catalogue->recipe($this->profile->kind, $page->kind, $page->title);
         $kinds = [];
         foreach ($recipe as $entry) {
             [$kind, $condition] = [...explode(' if ', $entry, 2), ''];

@@ -293,7 +293,7 @@ final readonly class PageRecogniser implements Recogniser
         $from = 0;
         if (1 === preg_match('/\b(?:pages?|site|website|menu|need|want|have|like|be|with|are|include|includes|consist|following|certainly|suggest|listed|imagine|picture|see|propose|think|so|suppose|for|just)\b\s*(?:[:–—-]\s*|(?:are|is|of|for|with|like|such as|would be|could be|should be|please)\s*:?\s*)*(?=(?:an?\s+|the\s+)?(?:home|front|welcome|about|services|who we|what we|start|landing)\b)/iu', $text, $m, \PREG_OFFSET_CAPTURE)) {
             $from = (int) $m[0][1] + \strlen($m[0][0]);
-        } elseif (1 === preg_match('/\bpages?\b[^:\n]{0,50}:\s*|\bpages\s+(?=[\p{L}]+,)/iu', $text, $m, \PREG_OFFSET_CAPTURE)) {
+        } elseif (1 === preg_match('/\bpages?\b[^:\n]{0,50}:\s*|\bpages\s+(?:for|on|about)?\s*(?=(?:the )?[\p{L}]+,)/iu', $text, $m, \PREG_OFFSET_CAPTURE)) {
             $from = (int) $m[0][1] + \strlen($m[0][0]);
         }
         $list = substr($text, $from);
