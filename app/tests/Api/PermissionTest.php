@@ -22,6 +22,7 @@ final class PermissionTest extends ApiTestCase
             'redo' => ['POST', '/api/projects/ID/redo', null, 200],
             'drawings' => ['GET', '/api/projects/ID/pages/p1/drawings', null, 200],
             'sitemap_drawing' => ['GET', '/api/projects/ID/sitemap', null, 200],
+            'suits' => ['GET', '/api/projects/ID/pages/p1/suits?index=2', null, 200],
             'layouts' => ['GET', '/api/projects/ID/sections/p1s2/layouts', null, 200],
             'rounds' => ['GET', '/api/projects/ID/rounds', null, 200],
             'new_round' => ['POST', '/api/projects/ID/rounds', null, 201],

@@ -131,6 +131,10 @@ final class ProjectTest extends ApiTestCase
         self::assertSame(400, $this->answered());
         $section = $this->call('GET', "/api/projects/$id")->children('pages')[0]->children('sections')[1]->string('id');
         self::assertCount(5, $this->call('GET', "/api/projects/$id/sections/$section/layouts")->items());
+        $suits = $this->call('GET', "/api/projects/$id/pages/p1/suits?index=2")->items();
+        self::assertTrue($suits[0]->bool('suits'));
+        self::assertFalse($suits[\count($suits) - 1]->bool('suits'));
+        self::assertStringEndsWith('.', $suits[0]->string('because'));
     }
 
     public function testDownloadsAndTheWayBackIn(): void

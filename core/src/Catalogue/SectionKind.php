@@ -11,12 +11,12 @@ final readonly class SectionKind
 {
     /**
      * @param bool                  $convinces it gives a visitor a reason to believe
-     * @param list<string>          $apart the kinds it should not stand beside
-     * @param array<string, string> $slots role by slot
-     * @param array<string, string> $items role by slot of each repeated item
-     * @param bool                  $form  it collects data from visitors
-     * @param bool                  $lead  it opens a page and carries the page's first heading
-     * @param bool                  $frame it stands around every page: header and footer
+     * @param list<string>          $apart     the kinds it should not stand beside
+     * @param array<string, string> $slots     role by slot
+     * @param array<string, string> $items     role by slot of each repeated item
+     * @param bool                  $form      it collects data from visitors
+     * @param bool                  $lead      it opens a page and carries the page's first heading
+     * @param bool                  $frame     it stands around every page: header and footer
      */
     public function __construct(
         public string $id,
@@ -39,6 +39,8 @@ final readonly class SectionKind
 
     public static function fromNode(string $id, Node $node): self
     {
+        $stage = $node->enum('stage', Stage::class);
+
         return new self(
             $id,
             $node->string('label'),
@@ -46,7 +48,7 @@ final readonly class SectionKind
             $node->string('belongs'),
             $node->string('not'),
             $node->string('needs'),
-            $stage = $node->enum('stage', Stage::class),
+            $stage,
             Stage::Proof === $stage || $node->bool('convinces', false),
             $node->has('apart') ? $node->strings('apart') : [],
             $node->has('leads') ? $node->enum('leads', Destination::class) : null,

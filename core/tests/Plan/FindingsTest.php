@@ -77,6 +77,7 @@ final class FindingsTest extends TestCase
         $edit = static fn (string $page, string $field, string $value): array => ['type' => 'edit-page', 'page' => $page, 'field' => $field, 'value' => $value];
 
         yield 'refused page' => ['refused-page', static fn (Project $p): Project => self::after($p, $add('Gallery', 'gallery'))];
+        yield 'refused section' => ['refused-section', static fn (Project $p): Project => self::after($p, ['type' => 'add-fact', 'kind' => 'page_refusal', 'value' => 'Newsletter'], $with($id($p, 'about'), 2, 'newsletter'))];
         yield 'request nowhere' => ['request-unanswered', static fn (Project $p): Project => self::after($p, ['type' => 'add-fact', 'kind' => 'page_request', 'value' => 'Knots of the north'])];
         yield 'one path twice' => ['path-clash', static fn (Project $p): Project => $p->withPlan($p->plan->withPage(self::page($p, 'about')->withSlug('contact')))];
         yield 'form without privacy' => ['form-without-privacy', static fn (Project $p): Project => self::after($p, ['type' => 'remove-page', 'page' => $id($p, 'privacy')])];
