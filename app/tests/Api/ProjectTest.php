@@ -132,8 +132,8 @@ final class ProjectTest extends ApiTestCase
         $section = $this->call('GET', "/api/projects/$id")->children('pages')[0]->children('sections')[1]->string('id');
         self::assertCount(5, $this->call('GET', "/api/projects/$id/sections/$section/layouts")->items());
         $suits = $this->call('GET', "/api/projects/$id/pages/p1/suits?index=2")->items();
-        self::assertTrue($suits[0]->bool('suits'));
-        self::assertFalse($suits[\count($suits) - 1]->bool('suits'));
+        self::assertSame('place', $suits[0]->string('fit'));
+        self::assertSame('elsewhere', $suits[\count($suits) - 1]->string('fit'));
         self::assertStringEndsWith('.', $suits[0]->string('because'));
     }
 

@@ -6,6 +6,7 @@ namespace DunePocket\Tests\Plan;
 
 use DunePocket\Plan\Navigation;
 use DunePocket\Plan\Page;
+use DunePocket\Plan\Planning\Fit;
 use DunePocket\Plan\Planning\PlaceAdviser;
 use DunePocket\Plan\Planning\Suit;
 use DunePocket\Plan\Section;
@@ -47,12 +48,9 @@ final class PlaceAdviserTest extends TestCase
         $advice = self::advice('service', ['page-intro', 'feature', 'call-to-action'], 2);
         self::assertCount(\count(Bench::catalogue()->sectionKinds()) - 2, $advice);
         self::assertArrayNotHasKey('site-footer', $advice);
-        $suits = array_map(static fn (Suit $suit): bool => $suit->suits, array_values($advice));
-        $sorted = $suits;
-        rsort($sorted);
-        self::assertSame($sorted, $suits);
-        self::assertContains(true, $suits);
-        self::assertContains(false, $suits);
+        $fits = array_map(static fn (Suit $suit): string => $suit->fit->value, array_values($advice));
+        self::assertSame(['place', 'page', 'elsewhere'], array_values(array_unique($fits)));
+        self::assertCount(3, array_filter(array_keys($fits), static fn (int $i): bool => 0 === $i || $fits[$i] !== $fits[$i - 1]));
     }
 
     public function testWhatStandsOnThePageIsNotOfferedFirstAgain(): void
@@ -62,14 +60,20 @@ final class PlaceAdviserTest extends TestCase
 
     public function testTheOrderOfReadingDecides(): void
     {
-        self::assertSame('Belongs further up the page.', self::advice('service', ['page-intro', 'faq', 'call-to-action'], 2)['stats']->because);
+        self::assertSame('Belongs further up the page.', self::advice('service', ['page-intro', 'faq', 'call-to-action'], 2)['feature']->because);
         self::assertSame('Belongs further down the page.', self::advice('service', ['page-intro', 'feature', 'faq'], 1)['newsletter']->because);
+    }
+
+    public function testOneOpeningIsEnough(): void
+    {
+        self::assertSame('The page has its opening.', self::advice('home', ['hero', 'feature'], 1)['page-intro']->because);
+        self::assertSame(Fit::Place, self::advice('service', ['feature'], 0)['page-intro']->fit);
     }
 
     public function testAFormDoesNotStandBesideACall(): void
     {
         $advice = self::advice('service', ['page-intro', 'call-to-action'], 1)['contact-form'];
-        self::assertFalse($advice->suits);
+        self::assertSame(Fit::Page, $advice->fit);
         self::assertSame('Does not stand well beside “Call to action”.', $advice->because);
     }
 
@@ -81,7 +85,7 @@ final class PlaceAdviserTest extends TestCase
     public function testSectionsOfAnotherKindOfPageComeLast(): void
     {
         $advice = self::advice('about', ['page-intro', 'story'], 2);
-        self::assertFalse($advice['cart']->suits);
-        self::assertFalse($advice['legal-text']->suits);
+        self::assertSame(Fit::Elsewhere, $advice['cart']->fit);
+        self::assertSame(Fit::Elsewhere, $advice['legal-text']->fit);
     }
 }

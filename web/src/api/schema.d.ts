@@ -1331,7 +1331,8 @@ export interface components {
         };
         Suit: {
             kind: string;
-            suits: boolean;
+            /** @enum {string} */
+            fit: "place" | "page" | "elsewhere";
             because: string;
         };
         LayoutChoice: {

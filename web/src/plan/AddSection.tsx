@@ -30,9 +30,12 @@ export function AddSection({ page, index, onClose }: { page: string; index: numb
       : [];
   });
   const groups = [
-    { title: 'Suits this place', kinds: found.filter((kind) => kind.suits) },
-    { title: 'The others', kinds: found.filter((kind) => !kind.suits) },
-  ].filter((group) => group.kinds.length > 0);
+    { title: 'Suits this place', fit: 'place' },
+    { title: 'Suits this page, in another place', fit: 'page' },
+    { title: 'The others', fit: 'elsewhere' },
+  ]
+    .map((group) => ({ ...group, kinds: found.filter((kind) => kind.fit === group.fit) }))
+    .filter((group) => group.kinds.length > 0);
   const ownOnes = (useQuery(defaultsQuery).data?.sections ?? []).filter((section) =>
     `${section.name} ${section.purpose}`.toLowerCase().includes(words),
   );

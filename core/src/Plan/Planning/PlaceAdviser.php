@@ -19,10 +19,6 @@ final readonly class PlaceAdviser
 {
     /** A kind that so many kinds of page use is at home on any page. */
     private const COMMON = 3;
-    private const USUAL_RANK = 0;
-    private const ASKED_RANK = 1;
-    private const COMMON_RANK = 2;
-    private const NOT_RANK = 3;
 
     public function __construct(private Catalogue $catalogue)
     {
@@ -31,7 +27,7 @@ final readonly class PlaceAdviser
     /**
      * @param int $index the place a new section would take, 0 before the first section
      *
-     * @return list<Suit> every kind but header and footer, those that suit first: usual on such a page, asked for, common
+     * @return list<Suit> every kind but header and footer, those that suit this place first, then those that suit the page
      */
     public function advise(Brief $brief, Plan $plan, Page $page, int $index): array
     {
@@ -47,27 +43,17 @@ final readonly class PlaceAdviser
             if ($kind->frame) {
                 continue;
             }
-            $against = $this->against($kind, $page, $profile, $kinds, $before, $after);
-            [$rank, $because] = null === $against ? $this->for($kind, $page, $profile, $conditions, $draft) : [self::NOT_RANK, $against];
-            $ranked[$rank][] = new Suit($kind->id, self::NOT_RANK !== $rank, $because);
+            $suit = $this->for($kind, $page, $profile, $conditions, $draft, $kinds);
+            $against = Fit::Elsewhere === $suit->fit ? null : $this->againstThePlace($kind, $before, $after);
+            $suit = null === $against ? $suit : new Suit($kind->id, Fit::Page, $against);
+            $ranked[$suit->fit->value][] = $suit;
         }
-        ksort($ranked);
 
-        return array_merge(...array_values($ranked));
+        return array_merge(...array_map(static fn (Fit $fit): array => $ranked[$fit->value] ?? [], Fit::cases()));
     }
 
-    /** @param list<string> $kinds of the page's sections */
-    private function against(SectionKind $kind, Page $page, Profile $profile, array $kinds, ?string $before, ?string $after): ?string
+    private function againstThePlace(SectionKind $kind, ?string $before, ?string $after): ?string
     {
-        if (\in_array($kind->id, $kinds, true)) {
-            return 'Already on this page.';
-        }
-        if ($profile->refuses($kind->id)) {
-            return 'The client does not want it.';
-        }
-        if ('home' === $page->kind && \in_array($kind->id, $profile->kind->never, true)) {
-            return \sprintf('Does not suit the home page of a %s.', $profile->kind->label);
-        }
         foreach (array_filter([$before, $after]) as $neighbour) {
             $other = $this->catalogue->sectionKind($neighbour);
             if (\in_array($other->id, $kind->apart, true)) {
@@ -84,27 +70,36 @@ final readonly class PlaceAdviser
         return null;
     }
 
-    /** @return array{int, string} */
-    private function for(SectionKind $kind, Page $page, Profile $profile, Conditions $conditions, PageDraft $draft): array
+    /** @param list<string> $kinds of the page's sections */
+    private function for(SectionKind $kind, Page $page, Profile $profile, Conditions $conditions, PageDraft $draft, array $kinds): Suit
     {
-        $recipe = $this->catalogue->recipe($profile->kind, $page->kind, $page->title);
-        foreach ($recipe as $entry) {
+        if (\in_array($kind->id, $kinds, true)) {
+            return new Suit($kind->id, Fit::Elsewhere, 'Already on this page.');
+        }
+        if ($kind->lead && [] !== array_filter($kinds, fn (string $other): bool => $this->catalogue->sectionKind($other)->lead)) {
+            return new Suit($kind->id, Fit::Elsewhere, 'The page has its opening.');
+        }
+        if ($profile->refuses($kind->id)) {
+            return new Suit($kind->id, Fit::Elsewhere, 'The client does not want it.');
+        }
+        if ('home' === $page->kind && \in_array($kind->id, $profile->kind->never, true)) {
+            return new Suit($kind->id, Fit::Elsewhere, \sprintf('Does not suit the home page of a %s.', $profile->kind->label));
+        }
+        foreach ($this->catalogue->recipe($profile->kind, $page->kind, $page->title) as $entry) {
             [$usual, $condition] = [...explode(' if ', $entry, 2), ''];
             if ($usual === $kind->id) {
-                return '' === $condition || $conditions->hold($condition, $draft)
-                    ? [self::USUAL_RANK, 'Usual on a page of this kind.']
-                    : [self::COMMON_RANK, 'Usual on a page of this kind, but the brief says nothing that could fill it.'];
+                return new Suit($kind->id, Fit::Place, '' === $condition || $conditions->hold($condition, $draft) ? 'Usual on a page of this kind.' : 'Usual on a page of this kind, but the brief says nothing that could fill it.');
             }
         }
         foreach ($profile->features as $feature) {
             if ($kind->id === ($this->catalogue->features()[$feature] ?? null)?->section) {
-                return [self::ASKED_RANK, 'The brief asks for it.'];
+                return new Suit($kind->id, Fit::Place, 'The brief asks for it.');
             }
         }
 
         return $this->pagesUsing($kind->id) >= self::COMMON
-            ? [self::COMMON_RANK, 'At home on most pages.']
-            : [self::NOT_RANK, 'Usual on pages of another kind.'];
+            ? new Suit($kind->id, Fit::Place, 'At home on most pages.')
+            : new Suit($kind->id, Fit::Elsewhere, 'Usual on pages of another kind.');
     }
 
     private function isFrame(string $kind): bool
