@@ -59,11 +59,12 @@ run_tests() {
   echo "All tests passed."
 }
 
-bench_api() {
+bench_running() {
   service_users
   if ! alive "$var/run/web-nginx.pid"; then
-    echo "The API is not running, so it was not measured. Run bin/dune start first."
+    echo "The application is not running, so API and browser were not measured. Run bin/dune start first."
     return 0
   fi
   DUNE_ADDRESS="http://127.0.0.1:$web_port" node "$root/web/tools/bench-api.mjs"
+  DUNE_ADDRESS="http://127.0.0.1:$web_port" node "$root/web/tools/bench-browser.mjs"
 }

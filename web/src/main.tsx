@@ -8,6 +8,7 @@ import { createRoot } from 'react-dom/client';
 import { BrowserRouter } from 'react-router-dom';
 import { Problem } from './api/client';
 import { App } from './app/App';
+import { fetchAhead } from './project/opening';
 import { theme } from './theme';
 
 const queries = new QueryClient({
@@ -18,6 +19,8 @@ const queries = new QueryClient({
     },
   },
 });
+
+fetchAhead(queries, location.pathname);
 
 const root = document.getElementById('root');
 if (root) {

@@ -2,13 +2,14 @@ import { useQuery } from '@tanstack/react-query';
 import { lazy, Suspense } from 'react';
 import { Navigate, Route, Routes } from 'react-router-dom';
 import { api, Problem, said, unwrap } from '../api/client';
+import { loadFrame } from '../project/opening';
 import { ProjectsPage } from '../projects/ProjectsPage';
 import { SignInPage } from './SignInPage';
 import { Trouble } from './Trouble';
 import { Waiting } from './Waiting';
 
 const DefaultsPage = lazy(() => import('../projects/DefaultsPage'));
-const ProjectFrame = lazy(() => import('../project/ProjectFrame'));
+const ProjectFrame = lazy(loadFrame);
 
 export function App() {
   const me = useQuery({ queryKey: ['me'], queryFn: () => unwrap(api.GET('/api/me')) });

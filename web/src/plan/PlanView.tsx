@@ -11,7 +11,7 @@ import {
 } from '@dnd-kit/core';
 import { useQuery } from '@tanstack/react-query';
 import { App, Button } from 'antd';
-import { useMemo, useState } from 'react';
+import { useCallback, useMemo, useState } from 'react';
 import { api, type Page, type Section, unwrap } from '../api/client';
 import { shown, useWorkbench } from '../project/context';
 import { useKeys } from '../project/keys';
@@ -28,7 +28,8 @@ import { SectionDetails } from './SectionDetails';
 import { chosenSections, withSection } from './selecting';
 import { SeveralDetails } from './SeveralDetails';
 import { SitemapTree } from './SitemapTree';
-import { Strip } from './Strip';
+import { type Choose, Strip } from './Strip';
+import { useStable } from '../shared/useStable';
 import { useNavigate } from 'react-router-dom';
 
 export function PlanView() {
@@ -94,6 +95,10 @@ export function PlanView() {
     [project, selection, act, select, navigate, held],
   );
   useKeys(keys);
+  const choose = useStable<Parameters<Choose>>((page, section, how) =>
+    select(withSection(project, selection, page, section, how)),
+  );
+  const rename = useCallback(() => setRenaming(true), []);
 
   if (project.pages.length === 0) {
     return (
@@ -154,10 +159,10 @@ export function PlanView() {
       chosen={chosen}
       folded={folded.has(one.id)}
       onFold={() => fold(one.id)}
-      onChoose={(id, how) => select(withSection(project, selection, one.id, id, how))}
+      onChoose={choose}
       renaming={renaming && selection?.page === one.id}
       onRenamed={() => setRenaming(false)}
-      onRename={() => setRenaming(true)}
+      onRename={rename}
       onAdd={(at) => setAddingTo({ page: one.id, index: at })}
     />
   );

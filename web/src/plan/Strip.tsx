@@ -1,9 +1,10 @@
 import { useDraggable, useDroppable } from '@dnd-kit/core';
 import { Input } from 'antd';
-import { memo } from 'react';
+import { memo, useMemo } from 'react';
 import type { Page, Section } from '../api/client';
 import { editedId, type Selection, shown, useWorkbench } from '../project/context';
 import { Drawn } from '../shared/Drawn';
+import { useStable } from '../shared/useStable';
 import type { Landing } from './landing';
 
 interface Props {
@@ -16,12 +17,15 @@ interface Props {
   chosen: Set<string>;
   folded: boolean;
   onFold: () => void;
-  onChoose: (section: string, how: 'alone' | 'toggle' | 'range') => void;
+  /** Stays the same between renders, as does onRename. */
+  onChoose: Choose;
   renaming: boolean;
   onRename: () => void;
   onRenamed: () => void;
   onAdd: (index: number) => void;
 }
+
+export type Choose = (page: string, section: string, how: 'alone' | 'toggle' | 'range') => void;
 
 const NAVIGATION = { main: 'menu', footer: 'footer', none: 'no menu' } as const;
 
@@ -55,6 +59,16 @@ export function Strip({
   const onPage = selected && !selected.section;
   const cycle = { main: 'footer', footer: 'none', none: 'main' } as const;
   const landsHere = landing?.gap === null;
+  const { shared } = project;
+  const sections = useMemo(
+    () => page.sections.map((section) => shown({ shared }, section)),
+    [page.sections, shared],
+  );
+  const rename = useStable((section: Section, value: string) => {
+    if (value && value !== section.title)
+      act({ type: 'edit-section', section: editedId(section), field: 'title', value });
+    onRenamed();
+  });
   return (
     <div
       role="listitem"
@@ -123,28 +137,21 @@ export function Strip({
       </div>
       <div className={`cells${folded ? ' folded' : ''}`}>
         {folded && (
-          <span className="small quiet">
-            {page.sections.map((section) => shown(project, section).title).join(' · ')}
-          </span>
+          <span className="small quiet">{sections.map((section) => section.title).join(' · ')}</span>
         )}
-        {(folded ? [] : page.sections).map((section, index) => (
+        {(folded ? [] : sections).map((section, index) => (
           <Cell
             key={section.id}
             page={page.id}
-            section={shown(project, section)}
+            section={section}
             index={index}
             chosen={chosen.has(section.id)}
             landsBefore={landing?.gap === index}
-            landsAfter={landing?.gap === index + 1 && index === page.sections.length - 1}
+            landsAfter={landing?.gap === index + 1 && index === sections.length - 1}
             renaming={renaming && selected?.section === section.id}
-            onSelect={(how) => onChoose(section.id, how)}
+            onChoose={onChoose}
             onRename={onRename}
-            onRenamed={(value) => {
-              const full = shown(project, section);
-              if (value && value !== full.title)
-                act({ type: 'edit-section', section: editedId(full), field: 'title', value });
-              onRenamed();
-            }}
+            onRenamed={rename}
           />
         ))}
         <button
@@ -175,9 +182,9 @@ interface CellProps {
   landsBefore: boolean;
   landsAfter: boolean;
   renaming: boolean;
-  onSelect: (how: 'alone' | 'toggle' | 'range') => void;
+  onChoose: Choose;
   onRename: () => void;
-  onRenamed: (value: string) => void;
+  onRenamed: (section: Section, value: string) => void;
 }
 
 const Cell = memo(function Cell({
@@ -188,7 +195,7 @@ const Cell = memo(function Cell({
   landsBefore,
   landsAfter,
   renaming,
-  onSelect,
+  onChoose,
   onRename,
   onRenamed,
 }: CellProps) {
@@ -211,10 +218,14 @@ const Cell = memo(function Cell({
         title={section.purpose}
         aria-label={`${section.title}. ${section.purpose}${section.toSupply ? ` ${section.toSupply} to supply.` : ''}`}
         onClick={(event) =>
-          onSelect(event.ctrlKey || event.metaKey ? 'toggle' : event.shiftKey ? 'range' : 'alone')
+          onChoose(
+            page,
+            section.id,
+            event.ctrlKey || event.metaKey ? 'toggle' : event.shiftKey ? 'range' : 'alone',
+          )
         }
         onDoubleClick={() => {
-          onSelect('alone');
+          onChoose(page, section.id, 'alone');
           onRename();
         }}
       >
@@ -229,7 +240,11 @@ const Cell = memo(function Cell({
         </span>
       </button>
       {renaming ? (
-        <Rename label="Name of the section" value={section.title} onSave={onRenamed} />
+        <Rename
+          label="Name of the section"
+          value={section.title}
+          onSave={(value) => onRenamed(section, value)}
+        />
       ) : (
         <span className="cell-title">{section.title}</span>
       )}

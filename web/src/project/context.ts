@@ -39,7 +39,7 @@ export function useWorkbench(): Workbench {
 }
 
 /** What is shown for a section: the shared one it stands for, under its own id. */
-export function shown(project: Project, section: Section): Section {
+export function shown(project: Pick<Project, 'shared'>, section: Section): Section {
   const shared =
     section.shared === null ? undefined : project.shared.find((one) => one.id === section.shared);
   return shared ? { ...shared, id: section.id, shared: shared.id } : section;

@@ -3,6 +3,7 @@ import { App } from 'antd';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { type Action, api, type Changed, Problem, type Project, said, unwrap } from '../api/client';
 import { NO_CHECKS } from './context';
+import { projectQuery } from './opening';
 
 /** Milliseconds between two tries while the network is away. */
 const AGAIN_AFTER = 3000;
@@ -31,10 +32,6 @@ export function merge(project: Project, changed: Changed): Project {
   };
 }
 
-/** A change may arrive while an older answer is still on its way; that answer must not take it back. */
-const newer = (known: Project | undefined, found: Project): Project =>
-  known && known.revision > found.revision ? known : found;
-
 /**
  * A project and the way to change it. Changes go out one after the other, each on the revision the one before
  * left; when the network fails they wait and nothing typed is lost.
@@ -42,14 +39,8 @@ const newer = (known: Project | undefined, found: Project): Project =>
 export function useProject(id: string) {
   const queries = useQueryClient();
   const { message } = App.useApp();
-  const key = useMemo(() => ['project', id], [id]);
-  const query = useQuery({
-    queryKey: key,
-    queryFn: async () => {
-      const found = await unwrap(api.GET('/api/projects/{project}', { params: { path: { project: id } } }));
-      return newer(queries.getQueryData<Project>(key), found);
-    },
-  });
+  const key = useMemo(() => projectQuery(id).queryKey, [id]);
+  const query = useQuery(projectQuery(id));
   const revision = query.data?.revision;
   const checks = useQuery({
     queryKey: ['checks', id, revision],
