@@ -83,20 +83,11 @@ export function AskClient({ onClose }: { onClose: () => void }) {
       width={760}
       title="Ask the client"
       onCancel={onClose}
-      footer={[
-        <Button key="no" onClick={onClose}>
-          Close
-        </Button>,
-        <Button
-          key="yes"
-          type="primary"
-          disabled={chosen.length + ownChosen.length + typed.length === 0}
-          loading={make.isPending}
-          onClick={() => make.mutate()}
-        >
-          Make a form and its link
-        </Button>,
-      ]}
+      cancelText="Close"
+      okText="Make a form and its link"
+      okButtonProps={{ disabled: chosen.length + ownChosen.length + typed.length === 0 }}
+      confirmLoading={make.isPending}
+      onOk={() => make.mutate()}
     >
       {trouble && <Alert type="error" title={said(trouble)} role="alert" />}
       {link && (
@@ -220,26 +211,17 @@ function Answers({ form, onClose }: { form: QuestionForm; onClose: () => void })
       width={760}
       title={step.index === 0 ? `Answers to form ${form.number}` : `Attached to form ${form.number}`}
       onCancel={onClose}
-      footer={[
-        <Button key="no" onClick={onClose}>
-          Not now
-        </Button>,
-        <Button
-          key="yes"
-          type="primary"
-          disabled={!shown}
-          loading={take.isPending}
-          onClick={() => {
-            if (shown) add(shown, chosen);
-            if (next) {
-              setAccepted(null);
-              setStep({ index: step.index + 1, after: project.revision });
-            } else take.mutate();
-          }}
-        >
-          {`Add as a source and accept ${chosen.length}`}
-        </Button>,
-      ]}
+      cancelText="Not now"
+      okText={`Add as a source and accept ${chosen.length}`}
+      okButtonProps={{ disabled: !shown }}
+      confirmLoading={take.isPending}
+      onOk={() => {
+        if (shown) add(shown, chosen);
+        if (next) {
+          setAccepted(null);
+          setStep({ index: step.index + 1, after: project.revision });
+        } else take.mutate();
+      }}
     >
       {previews.error && <Alert type="error" title={said(previews.error)} role="alert" />}
       {shown && <pre className="answers-text">{shown.text}</pre>}

@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
-import { Alert, Button, Modal, Select } from 'antd';
+import { Alert, Modal, Select } from 'antd';
 import { useState } from 'react';
 import { api, said, unwrap } from '../api/client';
 import { useWorkbench } from '../project/context';
@@ -35,22 +35,12 @@ export function TakeOver({ onClose }: { onClose: () => void }) {
       width={760}
       title="Take over from another project"
       onCancel={onClose}
-      footer={[
-        <Button key="no" onClick={onClose}>
-          Cancel
-        </Button>,
-        <Button
-          key="yes"
-          type="primary"
-          disabled={ticked.length === 0 || other === null}
-          onClick={() => {
-            if (other) takeOver({ other, accept: ticked });
-            onClose();
-          }}
-        >
-          {ticked.length === 1 ? 'Take over 1 fact' : `Take over ${ticked.length} facts`}
-        </Button>,
-      ]}
+      okText={ticked.length === 1 ? 'Take over 1 fact' : `Take over ${ticked.length} facts`}
+      okButtonProps={{ disabled: ticked.length === 0 || other === null }}
+      onOk={() => {
+        if (other) takeOver({ other, accept: ticked });
+        onClose();
+      }}
     >
       {trouble && <Alert type="error" title={said(trouble)} role="alert" />}
       {others.data?.length === 0 ? (

@@ -1,5 +1,5 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { Alert, Button, Form, Input, Modal, Segmented, Select } from 'antd';
+import { Alert, Form, Input, Modal, Segmented, Select } from 'antd';
 import { useState } from 'react';
 import { useNavigate } from 'react-router-dom';
 import { api, said, type Schemas, unwrap } from '../api/client';
@@ -44,20 +44,10 @@ export function NewProject({ projects, onClose }: Props) {
       width={720}
       title="New project"
       onCancel={onClose}
-      footer={[
-        <Button key="no" onClick={onClose}>
-          Cancel
-        </Button>,
-        <Button
-          key="yes"
-          type="primary"
-          loading={make.isPending}
-          disabled={incomplete}
-          onClick={() => make.mutate()}
-        >
-          {way === 'brief' ? 'Read the brief' : 'Start with this brief'}
-        </Button>,
-      ]}
+      okText={way === 'brief' ? 'Read the brief' : 'Start with this brief'}
+      okButtonProps={{ disabled: incomplete }}
+      confirmLoading={make.isPending}
+      onOk={() => make.mutate()}
     >
       {projects.length > 0 && (
         <Segmented<'brief' | 'project'>
