@@ -10,6 +10,7 @@ export default defineConfig({
   use: {
     baseURL: process.env['DUNE_ADDRESS'] ?? 'http://127.0.0.1:8080',
     viewport: { width: 1280, height: 800 },
+    contextOptions: { reducedMotion: 'reduce' },
     screenshot: 'only-on-failure',
     launchOptions: {
       executablePath: '/usr/bin/chromium',

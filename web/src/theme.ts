@@ -27,6 +27,7 @@ export const theme: ThemeConfig = {
     fontSize: 14,
     fontWeightStrong: 600,
     controlHeight: 32,
+    motion: !matchMedia('(prefers-reduced-motion: reduce)').matches,
     wireframe: false,
     boxShadow: '0 2px 10px rgba(74, 68, 59, 0.16)',
     boxShadowSecondary: '0 2px 10px rgba(74, 68, 59, 0.16)',
