@@ -7,6 +7,7 @@ namespace DunePocket\Tests\Catalogue;
 use DunePocket\Brief\Profile;
 use DunePocket\Catalogue\Catalogue;
 use DunePocket\Catalogue\CatalogueLoader;
+use DunePocket\Catalogue\RecipeEntry;
 use DunePocket\Plan\CopyRole;
 use DunePocket\Plan\Planning\Conditions;
 use DunePocket\Plan\Planning\PageDraft;
@@ -90,7 +91,7 @@ final class CatalogueTest extends TestCase
         $recipes = [...$recipes, ...array_map(static fn ($own): array => $own->recipe, array_values($catalogue->ownPages()))];
         foreach ([...$recipes, ...array_map(static fn ($kind): array => $kind->home, $catalogue->businessKinds())] as $recipe) {
             foreach ($recipe as $entry) {
-                [$section, $condition] = [...explode(' if ', $entry, 2), ''];
+                ['section' => $section, 'condition' => $condition] = get_object_vars(RecipeEntry::fromString($entry));
                 self::assertArrayHasKey($section, $catalogue->sectionKinds(), $entry);
                 if ('' !== $condition) {
                     $conditions->hold($condition, $page);

@@ -16,10 +16,14 @@ final readonly class Conditions
     {
     }
 
-    /** @throws InvalidData when the catalogue holds a condition that does not exist */
+    /**
+     * @param string $conditions none hold always
+     *
+     * @throws InvalidData when the catalogue holds a condition that does not exist
+     */
     public function hold(string $conditions, PageDraft $page): bool
     {
-        foreach (explode(' and ', $conditions) as $condition) {
+        foreach ('' === $conditions ? [] : explode(' and ', $conditions) as $condition) {
             if (!$this->holds(trim($condition), $page)) {
                 return false;
             }

@@ -8,6 +8,7 @@ use DunePocket\Brief\Brief;
 use DunePocket\Brief\Profile;
 use DunePocket\Catalogue\Catalogue;
 use DunePocket\Catalogue\PageKind;
+use DunePocket\Catalogue\RecipeEntry;
 use DunePocket\Catalogue\SectionKind;
 use DunePocket\Plan\Page;
 use DunePocket\Plan\Plan;
@@ -86,9 +87,9 @@ final readonly class PlaceAdviser
             return new Suit($kind->id, Fit::Elsewhere, \sprintf('Does not suit the home page of a %s.', $profile->kind->label));
         }
         foreach ($this->catalogue->recipe($profile->kind, $page->kind, $page->title) as $entry) {
-            [$usual, $condition] = [...explode(' if ', $entry, 2), ''];
-            if ($usual === $kind->id) {
-                return new Suit($kind->id, Fit::Place, '' === $condition || $conditions->hold($condition, $draft) ? 'Usual on a page of this kind.' : 'Usual on a page of this kind, but the brief says nothing that could fill it.');
+            $entry = RecipeEntry::fromString($entry);
+            if ($entry->section === $kind->id) {
+                return new Suit($kind->id, Fit::Place, $conditions->hold($entry->condition, $draft) ? 'Usual on a page of this kind.' : 'Usual on a page of this kind, but the brief says nothing that could fill it.');
             }
         }
         foreach ($profile->features as $feature) {
@@ -111,7 +112,7 @@ final readonly class PlaceAdviser
     {
         return \count(array_filter(
             $this->catalogue->pageKinds()->all(),
-            static fn (PageKind $kind): bool => !$kind->legal && !$kind->support && [] !== array_filter($kind->recipe, static fn (string $entry): bool => explode(' if ', $entry, 2)[0] === $section),
+            static fn (PageKind $kind): bool => !$kind->legal && !$kind->support && [] !== array_filter($kind->recipe, static fn (string $entry): bool => RecipeEntry::fromString($entry)->section === $section),
         ));
     }
 }

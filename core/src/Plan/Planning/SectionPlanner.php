@@ -8,6 +8,7 @@ use DunePocket\Brief\Fact;
 use DunePocket\Brief\FactKind;
 use DunePocket\Brief\Profile;
 use DunePocket\Catalogue\Catalogue;
+use DunePocket\Catalogue\RecipeEntry;
 use DunePocket\Catalogue\Stage;
 use DunePocket\Copy\Drafter;
 use DunePocket\Copy\Subject;
@@ -51,9 +52,9 @@ final readonly class SectionPlanner
         $recipe = $this->catalogue->recipe($this->profile->kind, $page->kind, $page->title);
         $kinds = [];
         foreach ($recipe as $entry) {
-            [$kind, $condition] = [...explode(' if ', $entry, 2), ''];
-            if ('' === $condition || $this->conditions->hold($condition, $page)) {
-                $kinds[] = $kind;
+            $entry = RecipeEntry::fromString($entry);
+            if ($this->conditions->hold($entry->condition, $page)) {
+                $kinds[] = $entry->section;
             }
         }
         $kinds = $this->profile->sells() ? $kinds : array_map(static fn (string $kind): string => 'product-grid' === $kind ? 'services-list' : $kind, $kinds);
@@ -197,9 +198,9 @@ final readonly class SectionPlanner
     private function isOnHome(string $section, PageDraft $page): bool
     {
         return 'home' !== $page->kind && [] !== array_filter($this->profile->kind->home, function (string $entry) use ($section, $page): bool {
-            [$kind, $condition] = [...explode(' if ', $entry, 2), ''];
+            $entry = RecipeEntry::fromString($entry);
 
-            return $kind === $section && ('' === $condition || $this->conditions->hold($condition, $page));
+            return $entry->section === $section && $this->conditions->hold($entry->condition, $page);
         });
     }
 

@@ -117,7 +117,7 @@ final readonly class Variations
         $rest = \array_slice($base, 1);
         $proof = $this->ofStage(Stage::Proof, $rest);
         $doubts = $this->ofStage(Stage::Doubts, $rest);
-        $joins = array_keys(array_filter(self::JOINS, static fn (string $condition, string $kind): bool => !\in_array($kind, $base, true) && !\in_array($kind, $profile->kind->never, true) && !$profile->refuses($kind) && ('' === $condition || $conditions->hold($condition, $draft)), \ARRAY_FILTER_USE_BOTH));
+        $joins = array_keys(array_filter(self::JOINS, static fn (string $condition, string $kind): bool => !\in_array($kind, $base, true) && !\in_array($kind, $profile->kind->never, true) && !$profile->refuses($kind) && $conditions->hold($condition, $draft), \ARRAY_FILTER_USE_BOTH));
         $orders = [
             1 => $base,
             2 => [...$lead, ...$proof, ...array_values(array_diff($rest, $proof))],
