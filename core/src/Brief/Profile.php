@@ -97,17 +97,9 @@ final readonly class Profile
     /** @return list<string> */
     private function sectionsOfRefusals(Catalogue $catalogue): array
     {
-        $sections = [];
-        foreach ($this->brief->of(FactKind::PageRefusal) as $refusal) {
-            $page = $catalogue->pageKinds()->named($refusal->value);
-            foreach ($catalogue->features() as $feature) {
-                $refused = $feature->id === $refusal->detail('feature') || 0 === strcasecmp($feature->label, $refusal->value) || (null !== $page && $page === $feature->page);
-                if ($refused && null !== $feature->section && !$this->wants($feature->id)) {
-                    $sections[] = $feature->section;
-                }
-            }
-        }
+        $wanted = array_map(static fn (string $id): ?string => $catalogue->features()[$id]->section ?? null, $this->features);
+        $refused = array_map(fn (Fact $fact): ?string => (new Refusal($fact, $this->brief, $catalogue))->section, $this->brief->of(FactKind::PageRefusal));
 
-        return array_values(array_unique($sections));
+        return array_values(array_unique(array_filter(array_diff($refused, $wanted), is_string(...))));
     }
 }

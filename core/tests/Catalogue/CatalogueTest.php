@@ -91,11 +91,9 @@ final class CatalogueTest extends TestCase
         $recipes = [...$recipes, ...array_map(static fn ($own): array => $own->recipe, array_values($catalogue->ownPages()))];
         foreach ([...$recipes, ...array_map(static fn ($kind): array => $kind->home, $catalogue->businessKinds())] as $recipe) {
             foreach ($recipe as $entry) {
-                ['section' => $section, 'condition' => $condition] = get_object_vars(RecipeEntry::fromString($entry));
-                self::assertArrayHasKey($section, $catalogue->sectionKinds(), $entry);
-                if ('' !== $condition) {
-                    $conditions->hold($condition, $page);
-                }
+                $entry = RecipeEntry::fromString($entry);
+                self::assertArrayHasKey($entry->section, $catalogue->sectionKinds());
+                $conditions->hold($entry->condition, $page);
             }
         }
     }

@@ -60,6 +60,19 @@ final class OwnPagesTest extends TestCase
         }
     }
 
+    public function testARefusedPageMayStillBeASection(): void
+    {
+        $project = Bench::planned("We are Kelda Ropes, a plumber in Harl. We offer boilers, drains and taps. I don't need a separate FAQ page, a few questions elsewhere will do.");
+        self::assertSame([], array_filter($project->plan->pages, static fn (Page $page): bool => 'faq' === $page->kind));
+        self::assertContains('faq', self::kinds($project, 'Services'));
+    }
+
+    public function testWithoutAContactFormThereIsStillAContactPage(): void
+    {
+        $project = Bench::planned('We are Kelda Ropes, a plumber in Harl. We offer boilers, drains and taps. No contact form, people should just ring. Our number is 01765 555 0134.');
+        self::assertNotContains('contact-form', self::kinds($project, 'Contact'));
+    }
+
     public function testProductsWithoutAShopAreShownAndNotSold(): void
     {
         $project = Bench::planned("Brankley Belts makes conveyor belts. We manufacture belt conveyors, roller conveyors and chain conveyors. No online shop.\nPages:\n- Home\n- Products\n- About us\n- Contact");

@@ -8,6 +8,7 @@ use DunePocket\Brief\Fact;
 use DunePocket\Brief\FactKind;
 use DunePocket\Brief\PageRange;
 use DunePocket\Brief\Profile;
+use DunePocket\Brief\Refusal;
 use DunePocket\Catalogue\Catalogue;
 use DunePocket\Language\Typography;
 use DunePocket\Plan\Reason;
@@ -73,7 +74,7 @@ final class PagePlanner
     {
         foreach ($this->profile->brief->of(FactKind::PageRefusal) as $fact) {
             $this->refused[$this->key($fact->value)] = $fact;
-            $kind = $this->catalogue->pageKinds()->named($fact->value) ?? (null === $fact->detail('feature') ? null : $this->catalogue->features()[$fact->detail('feature')]->page ?? null);
+            $kind = (new Refusal($fact, $this->profile->brief, $this->catalogue))->page;
             if (null !== $kind) {
                 $this->refused[$kind] = $fact;
             }

@@ -7,6 +7,7 @@ namespace DunePocket\Plan\Findings\Rule;
 use DunePocket\Brief\Fact;
 use DunePocket\Brief\FactKind;
 use DunePocket\Brief\Profile;
+use DunePocket\Brief\Refusal;
 use DunePocket\Catalogue\Catalogue;
 use DunePocket\Plan\Findings\Finding;
 use DunePocket\Plan\Findings\Level;
@@ -24,7 +25,7 @@ final readonly class RefusedPagePresent implements Rule
     public function check(Plan $plan, Profile $profile): iterable
     {
         foreach ($profile->brief->of(FactKind::PageRefusal) as $fact) {
-            $kind = $this->catalogue->pageKinds()->named($fact->value);
+            $kind = (new Refusal($fact, $profile->brief, $this->catalogue))->page;
             $kind = null === $kind || $this->isAskedForByAnotherName($kind, $fact->value, $profile) ? null : $kind;
             foreach ($plan->pages as $page) {
                 if ((null !== $kind && $page->kind === $kind) || 0 === strcasecmp($page->title, $fact->value)) {
