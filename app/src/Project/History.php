@@ -26,7 +26,7 @@ final readonly class History
     {
     }
 
-    /** @return list<array{revision: int, kind: string, title: string, author: string, at: string, name: ?string}> the newest first */
+    /** @return list<array{revision: int, kind: string, title: string, author: string, at: string, name: ?string}> the newest first, down to the state before the first change */
     public function of(ProjectRecord $record): array
     {
         /** @var list<array{revision: int, kind: string, title: string, author: string, at: \DateTimeImmutable}> $rows */
@@ -35,7 +35,12 @@ final readonly class History
             ->setMaxResults(self::LISTED)
             ->getArrayResult();
 
-        return array_map(static fn (array $row): array => ['at' => $row['at']->format(\DATE_ATOM), 'name' => $record->stateNames[$row['revision']] ?? null] + $row, $rows);
+        $states = array_map(static fn (array $row): array => ['at' => $row['at']->format(\DATE_ATOM), 'name' => $record->stateNames[$row['revision']] ?? null] + $row, $rows);
+        if (\count($rows) < self::LISTED) {
+            $states[] = ['revision' => 0, 'kind' => 'do', 'title' => 'The brief was read', 'author' => '', 'at' => '', 'name' => $record->stateNames[0] ?? null];
+        }
+
+        return $states;
     }
 
     /** Names the state after a change; an empty name takes it away. */

@@ -14,6 +14,8 @@ final readonly class PageKind
      * @param string       $navigation main, footer or none
      * @param bool         $support    stands behind others and does not count against a wished number of pages
      * @param bool         $repeats    one design for many pages
+     * @param list<string> $from       the kinds of page visitors come from, the likeliest first
+     * @param ?Destination $leads      where its button leads; null when nothing is to be done there
      * @param int          $rank       what is given up first when there are too many pages; low goes first
      * @param ?string      $into       the page kind that takes it up then
      * @param list<string> $recipe     sections in reading order, with conditions
@@ -31,6 +33,8 @@ final readonly class PageKind
         public bool $legal,
         public bool $support,
         public bool $repeats,
+        public array $from,
+        public ?Destination $leads,
         public int $rank,
         public ?string $into,
         public array $recipe,
@@ -41,6 +45,12 @@ final readonly class PageKind
     public function counts(): bool
     {
         return !$this->support && !$this->legal;
+    }
+
+    /** Whether what is to be done here is done on the page itself, so that no call to action follows. */
+    public function carriesItsForm(): bool
+    {
+        return Destination::Send === $this->leads;
     }
 
     public static function fromNode(string $id, Node $node): self
@@ -58,6 +68,8 @@ final readonly class PageKind
             $node->bool('legal', false),
             $node->bool('support', false),
             $node->bool('repeats', false),
+            $node->strings('from'),
+            $node->has('leads') ? $node->enum('leads', Destination::class) : null,
             $node->int('rank'),
             $node->optionalString('into'),
             $node->strings('recipe'),

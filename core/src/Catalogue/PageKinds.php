@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace DunePocket\Catalogue;
 
+use DunePocket\Language\Typography;
+
 final readonly class PageKinds
 {
     /**
@@ -30,6 +32,18 @@ final readonly class PageKinds
     public function has(string $id): bool
     {
         return isset($this->kinds[$id]);
+    }
+
+    /** How visitors come to a page of this kind and go on from it, in one or two sentences; empty when neither is known. */
+    public function way(string $id): string
+    {
+        $kind = $this->get($id);
+        $from = array_map(fn (string $from): string => $this->get($from)->label, $kind->from);
+
+        return implode(' ', array_filter([
+            [] === $from ? '' : 'Visitors come from '.Typography::list($from, 'or').'.',
+            null === $kind->leads ? '' : 'It '.$kind->leads->inWords().'.',
+        ], static fn (string $sentence): bool => '' !== $sentence));
     }
 
     /** Whether a page of this kind counts against a wished number; one of an unknown kind does. */

@@ -70,6 +70,18 @@ final class CatalogueTest extends TestCase
         }
     }
 
+    public function testEveryPageKindIsReachedFromPagesThatExistAndSaysWhereItLeads(): void
+    {
+        $kinds = Bench::catalogue()->pageKinds();
+        foreach ($kinds->all() as $kind) {
+            foreach ($kind->from as $from) {
+                self::assertTrue($kinds->has($from), "$kind->id is reached from $from");
+            }
+            self::assertSame($kind->legal, null === $kind->leads && !\in_array($kind->id, ['shipping', 'refunds'], true), $kind->id);
+            self::assertNotSame('', $kinds->way($kind->id).('home' === $kind->id ? 'start' : ''), $kind->id);
+        }
+    }
+
     public function testSectionsToKeepApartAreKnownAndAgreeWithEachOther(): void
     {
         $kinds = Bench::catalogue()->sectionKinds();

@@ -857,6 +857,7 @@ export interface components {
             kind: "do" | "undo" | "redo";
             title: string;
             author: string;
+            /** @description When; empty for the state before the first change */
             at: string;
             /** @description Of the state after it */
             name: string | null;
@@ -1382,6 +1383,8 @@ export interface components {
             belongs: string;
             not: string;
             needs: string;
+            /** @description Where visitors of such a page come from and go on to */
+            way?: string;
             /** @description Completes "Its button …" */
             leads?: string | null;
             frame?: boolean;

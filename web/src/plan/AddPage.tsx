@@ -21,7 +21,7 @@ export function AddPage({ after, onClose }: { after: string | null; onClose: () 
       type: 'add-page',
       title: name,
       parent: parent || null,
-      index: at === -1 ? project.pages.length : at + 1,
+      ...(at === -1 ? {} : { index: at + 1 }),
       ...(kind ? { kind } : {}),
       ...(about.trim() ? { about: about.trim() } : {}),
     });
@@ -60,7 +60,7 @@ export function AddPage({ after, onClose }: { after: string | null; onClose: () 
         <Form.Item
           label="Kind"
           htmlFor="page-kind"
-          extra={chosen ? `${chosen.for}. ${chosen.belongs}` : 'Left open, it follows from the title.'}
+          extra={chosen ? `${chosen.for}. ${chosen.belongs} ${chosen.way ?? ''}` : 'Left open, it follows from the title.'}
         >
           <Select
             id="page-kind"

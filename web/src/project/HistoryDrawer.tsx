@@ -32,21 +32,7 @@ export function HistoryDrawer({ onClose }: { onClose: () => void }) {
     );
     queries.setQueryData(key, renamed);
   };
-  const entries: Entry[] = [
-    ...(history.data ?? []),
-    ...(history.data && history.data.length < 500
-      ? [
-          {
-            revision: 0,
-            kind: 'do' as const,
-            title: 'The brief was read',
-            author: '',
-            at: '',
-            name: null,
-          },
-        ]
-      : []),
-  ];
+  const entries: Entry[] = history.data ?? [];
   return (
     <Drawer open size={760} onClose={onClose} title="History" className="history">
       {history.error && <Alert type="error" title={said(history.error)} role="alert" />}
@@ -103,11 +89,9 @@ export function HistoryDrawer({ onClose }: { onClose: () => void }) {
                 )}
               </td>
               <td className="do">
-                {entry.revision > 0 && (
-                  <Button size="small" onClick={() => setNaming(entry.revision)}>
-                    {entry.name ? 'Rename' : 'Name it'}
-                  </Button>
-                )}
+                <Button size="small" onClick={() => setNaming(entry.revision)}>
+                  {entry.name ? 'Rename' : 'Name it'}
+                </Button>
                 <Button
                   size="small"
                   disabled={entry.revision === project.revision}

@@ -28,7 +28,6 @@ use DunePocket\Studio\Recipes;
 final readonly class Planner
 {
     private const LONGEST_MENU = 7;
-    private const PAGES_WITHOUT_CALL = ['contact', 'booking', 'quote', 'checkout', 'cart', 'donate'];
 
     private Recipes $recipes;
 
@@ -198,7 +197,7 @@ final readonly class Planner
             $before = $planner->section($pageId.'s'.(\count($sections) + 2), $kind, $subject, $before, $turn, null === $draft->subject ? [] : [$draft->subject->id], [...$frame, ...array_map(static fn (Section $section): string => $section->title, $sections)]);
             $sections[] = $before;
         }
-        $ends = \in_array('call-to-action', $planner->kinds($draft), true) && !\in_array($draft->kind, self::PAGES_WITHOUT_CALL, true);
+        $ends = \in_array('call-to-action', $planner->kinds($draft), true) && !$this->catalogue->pageKinds()->get($draft->kind)->carriesItsForm();
 
         return $this->framed($sections, $pageId, $shared, $ends);
     }

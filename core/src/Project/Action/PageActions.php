@@ -8,6 +8,7 @@ use DunePocket\Catalogue\Catalogue;
 use DunePocket\Catalogue\UnknownKind;
 use DunePocket\Data\Node;
 use DunePocket\Plan\Page;
+use DunePocket\Plan\Planning\PagePlace;
 use DunePocket\Plan\Planning\Planner;
 use DunePocket\Plan\Planning\Variations;
 use DunePocket\Plan\PresentSite\Decision;
@@ -28,13 +29,18 @@ use DunePocket\Project\Project;
 /** What a designer can do with pages. */
 final readonly class PageActions
 {
+    private PagePlace $place;
+
     public function __construct(private Catalogue $catalogue, private Planner $planner)
     {
+        $this->place = new PagePlace($catalogue->pageKinds());
     }
 
     public function add(Node $action, Project $project): Change
     {
-        return new AddPage($this->planned($action, $project), $action->int('index', \count($project->plan->pages)));
+        $page = $this->planned($action, $project);
+
+        return new AddPage($page, $action->has('index') ? $action->int('index') : $this->place->index($project->plan, $page->kind, $page->parent));
     }
 
     /** Plans a page for one of the present website that has no place yet. */
@@ -42,7 +48,7 @@ final readonly class PageActions
     {
         $page = $this->planned($action, $project);
 
-        return new Several([new AddPage($page, \count($project->plan->pages)), new DecideOldPage($action->string('address'), new Decision(Fate::Keep, $page->id))], "Keep “{$page->title}”");
+        return new Several([new AddPage($page, $this->place->index($project->plan, $page->kind, $page->parent)), new DecideOldPage($action->string('address'), new Decision(Fate::Keep, $page->id))], "Keep “{$page->title}”");
     }
 
     /** The sections of one page go to another, its opening and its frame aside; the page goes. */
@@ -94,6 +100,6 @@ final readonly class PageActions
         }
         $about = $action->optionalString('about');
 
-        return $this->planner->page($project->brief, $project->plan, $kind, $title, $parent, null === $about ? null : Text::short(trim($about)));
+        return $this->planner->page($project->brief, $project->plan, $kind, $title, $parent ?? $this->place->parent($project->plan, $kind), null === $about ? null : Text::short(trim($about)));
     }
 }
