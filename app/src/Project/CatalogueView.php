@@ -24,7 +24,7 @@ final readonly class CatalogueView
     {
         return [
             'sectionKinds' => array_map(static fn (SectionKind $kind): array => ['id' => $kind->id, 'label' => $kind->label, 'for' => $kind->for, 'belongs' => $kind->belongs, 'not' => $kind->not, 'needs' => $kind->needs, 'leads' => $kind->leads?->inWords(), 'frame' => $kind->frame], array_values($this->catalogue->sectionKinds())),
-            'pageKinds' => array_map(static fn (PageKind $kind): array => ['id' => $kind->id, 'label' => $kind->label, 'for' => $kind->for, 'belongs' => $kind->belongs, 'not' => $kind->not, 'needs' => $kind->needs, 'way' => $this->catalogue->pageKinds()->way($kind->id)], $this->catalogue->pageKinds()->all()),
+            'pageKinds' => array_map(fn (PageKind $kind): array => ['id' => $kind->id, 'label' => $kind->label, 'for' => $kind->for, 'belongs' => $kind->belongs, 'not' => $kind->not, 'needs' => $kind->needs, 'way' => $this->catalogue->pageKinds()->way($kind->id)], $this->catalogue->pageKinds()->all()),
             'factKinds' => array_map(static fn (FactKind $kind): array => ['id' => $kind->value, 'label' => $kind->label(), 'group' => $kind->group()], FactKind::cases()),
             'goals' => array_map(static fn (Goal $goal): array => ['id' => $goal->id, 'label' => $goal->label], array_values($this->catalogue->goals())),
             'features' => array_map(static fn (Feature $feature): array => ['id' => $feature->id, 'label' => $feature->label], array_values($this->catalogue->features())),

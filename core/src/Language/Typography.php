@@ -9,6 +9,7 @@ final class Typography
 {
     private const NUMBERS = ['no', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven', 'twelve'];
     private const KEEP_CAPITAL = '/^(?:[A-Z]{2}|[A-Z]\d|I\b|English|French|German|Spanish|Italian|Welsh|Scottish|Irish|British|Swedish|Thai|Indian|Japanese|Chinese|Greek|Christmas|Easter|Monday|Tuesday|Wednesday|Thursday|Friday|Saturday|Sunday|Pilates|Reiki|Victorian|Georgian|European|American|Italian|Turkish|Polish|Dutch|Mediterranean|[A-Z][\p{L}]+[\'’]s\b)/u';
+    private const NAME = '/^\p{Lu}[\p{L}\'’-]*(?: (?:of|the|and|at|in|for|\p{Lu}[\p{L}\'’-]*))* \p{Lu}[\p{L}\'’-]*$/u';
 
     /** Without doubled stops and spaces, the first letter a capital. */
     public static function sentence(string $text): string
@@ -24,10 +25,10 @@ final class Typography
         return mb_strtoupper(mb_substr($text, 0, 1)).mb_substr($text, 1);
     }
 
-    /** With a small first letter, unless the first word always has a capital. */
+    /** With a small first letter, unless the first word always has a capital, or all of it is a name: "Night Mail". */
     public static function low(string $text): string
     {
-        return 1 === preg_match(self::KEEP_CAPITAL, $text) ? $text : mb_strtolower(mb_substr($text, 0, 1)).mb_substr($text, 1);
+        return 1 === preg_match(self::KEEP_CAPITAL, $text) || 1 === preg_match(self::NAME, $text) ? $text : mb_strtolower(mb_substr($text, 0, 1)).mb_substr($text, 1);
     }
 
     /** @param list<string> $parts */

@@ -13,7 +13,7 @@ final class Slug
 
     public static function of(string $title): string
     {
-        $slug = u($title)->ascii()->lower()->replaceMatches('/[^a-z0-9]+/', '-')->trim('-')->slice(0, self::LONGEST)->trim('-')->toString();
+        $slug = u($title)->replaceMatches('/[\'’](?=\p{L})/u', '')->ascii()->lower()->replaceMatches('/[^a-z0-9]+/', '-')->trim('-')->slice(0, self::LONGEST)->trim('-')->toString();
 
         return '' === $slug ? 'page' : $slug;
     }

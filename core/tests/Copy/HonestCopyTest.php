@@ -94,6 +94,8 @@ final class HonestCopyTest extends TestCase
         self::assertSame('bread, buns and cakes', Typography::list(['bread', 'buns', 'cakes']));
         self::assertSame('LOLER inspections', Typography::low('LOLER inspections'));
         self::assertSame('English classes', Typography::low('English classes'));
+        self::assertSame('Night Mail', Typography::low('Night Mail'));
+        self::assertSame('roof repairs in Hexley', Typography::low('Roof repairs in Hexley'));
         self::assertSame('an architecture practice', Typography::withArticle('architecture practice'));
         self::assertSame('Ready?', Typography::sentence('ready?.'));
     }

@@ -113,6 +113,35 @@ final class PlannerTest extends TestCase
         }
     }
 
+    public function testTheOrderOfTheMenuIsThatOfTheListAndNotOfWhatIsAskedInPassing(): void
+    {
+        $plan = Bench::planned("We are Quarry Wall, a climbing centre in Hexley. We offer bouldering, roped climbing and inductions.\n\nAn FAQ would be useful.\n\nPages: Home, Visit, Prices, About, Contact.")->plan;
+        self::assertSame(['Home', 'Visit', 'Prices', 'About', 'FAQ', 'Contact'], \array_slice(self::titles($plan), 0, 6));
+    }
+
+    public function testTheUsualQuestionsStandOnASiteOnce(): void
+    {
+        foreach (['formal.md', 'chatty-email.txt'] as $text) {
+            $plan = Bench::planned(Bench::text($text))->plan;
+            $asked = array_filter($plan->pages, static fn (Page $page): bool => \in_array('faq', self::kinds($page), true) && !\in_array($page->kind, ['service', 'product', 'shipping'], true));
+            self::assertLessThanOrEqual(1, \count($asked), $text);
+        }
+    }
+
+    public function testAPageThatNamesTheRangeIsTheShop(): void
+    {
+        $plan = Bench::planned("Coldharbour is a family vineyard near Kellaby. We sell wine by the case, tours and tastings.\n\nGoal: sell wine online. Must have: online shop.\n\nPages: Home, Our wines, Tours, Visit, Contact")->plan;
+        self::assertSame('Wines', self::page($plan, 'products')->title);
+        self::assertNotContains('Shop', self::titles($plan));
+    }
+
+    public function testAPageEachForWhatIsListedThere(): void
+    {
+        $plan = Bench::planned("Website brief: Lantern Yard Escape Rooms\n\n**Rooms:** The Forger's Attic, Night Mail, The Last Tide\n**Pages:** Home / Rooms (one page each) / FAQs / Find us / Contact")->plan;
+        $rooms = self::page($plan, 'services');
+        self::assertSame(['/rooms/forgers-attic', '/rooms/night-mail', '/rooms/last-tide'], array_map($plan->path(...), $plan->children($rooms->id)));
+    }
+
     public function testAFormBringsAPrivacyPageIntoTheFooter(): void
     {
         $plan = Bench::planned('We are a small bakery called Crumb in Pell. We want more people through the door.')->plan;

@@ -6,11 +6,15 @@ namespace DunePocket\Plan\Planning;
 
 use DunePocket\Brief\FactKind;
 use DunePocket\Brief\Profile;
+use DunePocket\Catalogue\RecipeEntry;
 use DunePocket\Data\InvalidData;
 
 /** Decides the conditions of a recipe: "fact:proof and no-page:faq". */
 final readonly class Conditions
 {
+    /** The pages that take up the usual questions, the best place first: common practice. */
+    private const PLACES_FOR_QUESTIONS = ['faq', 'home', 'pricing', 'membership', 'services', 'products', 'booking', 'location', 'contact', 'areas', 'donate'];
+
     /** @param list<string> $pageKinds planned */
     public function __construct(private Profile $profile, private array $pageKinds)
     {
@@ -49,8 +53,24 @@ final readonly class Conditions
             'siblings' => \count($this->profile->offerings) > 1,
             'place' => $this->profile->kind->place || $this->profile->has(FactKind::OpeningHours),
             'steps' => [] !== $this->profile->kind->steps,
-            'questions' => [] !== $this->profile->kind->questions,
+            'questions' => [] !== $this->profile->kind->questions && $page->kind === $this->placeForQuestions(),
             default => throw new InvalidData("The catalogue holds an unknown condition: $condition."),
         };
+    }
+
+    private function placeForQuestions(): ?string
+    {
+        foreach (self::PLACES_FOR_QUESTIONS as $kind) {
+            if ('home' === $kind ? $this->homeAnswers() : \in_array($kind, $this->pageKinds, true)) {
+                return $kind;
+            }
+        }
+
+        return null;
+    }
+
+    private function homeAnswers(): bool
+    {
+        return [] !== array_filter($this->profile->kind->home, static fn (string $entry): bool => 'faq' === RecipeEntry::fromString($entry)->section);
     }
 }

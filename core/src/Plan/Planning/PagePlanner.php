@@ -29,6 +29,7 @@ final class PagePlanner
         'account' => ['sign-in'],
     ];
     private const FEATURES_WITH_A_PAGE = ['blog', 'shop', 'events', 'jobs', 'donations', 'members-area', 'portfolio', 'downloads'];
+    private const EACH_ITS_OWN = '/^(?:with )?(?:one|a|its own|their own) pages? (?:for )?each\b|^each (?:has|with|needs|gets) (?:its|a|their) own page/i';
     private const FILLERS = ['gallery', 'faq', 'team', 'testimonials', 'location', 'resources'];
 
     /** @var list<PageDraft> */
@@ -124,7 +125,9 @@ final class PagePlanner
 
     private function requested(): void
     {
-        foreach ($this->profile->brief->of(FactKind::PageRequest) as $order => $fact) {
+        $inList = RequestedList::of($this->profile->brief);
+        foreach ($this->profile->brief->of(FactKind::PageRequest) as $fact) {
+            $order = $inList->place($fact);
             $each = $fact->detail('each');
             if (null !== $each) {
                 $this->oneForEach($each, $fact, $order);
@@ -133,22 +136,33 @@ final class PagePlanner
             $reason = new Reason('Asked for in the brief.', [$fact->id]);
             $listsAll = !$this->has('services') && $this->key($fact->value) === $this->key($this->profile->kind->offerings);
             $offering = $listsAll ? null : $this->offeringNamed($fact->value);
-            $kind = $listsAll ? 'services' : $fact->detail('page') ?? $this->catalogue->pageKinds()->named($fact->value);
+            $sold = $this->profile->sells() && !$this->has('products') && $this->namesTheRange($fact->value);
+            $offering = $sold ? null : $offering;
+            $kind = match (true) {
+                $sold => 'products',
+                $listsAll => 'services',
+                default => $fact->detail('page') ?? $this->catalogue->pageKinds()->named($fact->value),
+            };
             if (null !== $offering && (null === $kind || \in_array($kind, ['services', 'products', 'membership', 'location'], true)) && \count($this->profile->offerings) > 1) {
                 $kind = 'membership' === $kind ? 'membership' : 'service';
-                $draft = new PageDraft($kind, $fact->value, new Reason('Asked for in the brief.', [$fact->id, $offering->id]), $offering, $fact->detail('description'), true, 90, $order + 1);
+                $draft = new PageDraft($kind, $fact->value, new Reason('Asked for in the brief.', [$fact->id, $offering->id]), $offering, $fact->detail('description'), true, 90, $order);
                 $draft->listed = $this->isCompleteList();
                 $this->add($draft);
                 continue;
             }
             $area = null === $kind ? $this->areaNamed($fact->value) : null;
             if (null !== $area) {
-                $this->add(new PageDraft('area', $fact->value, new Reason('Asked for in the brief.', [$fact->id, $area->id]), $area, $fact->detail('description'), true, 80, $order + 1));
+                $this->add(new PageDraft('area', $fact->value, new Reason('Asked for in the brief.', [$fact->id, $area->id]), $area, $fact->detail('description'), true, 80, $order));
                 continue;
             }
             $kind ??= $this->namesSeveralOfferings($fact->value) ? 'services' : 'page';
             $rank = $this->catalogue->pageKinds()->get($kind)->rank;
-            $this->add(new PageDraft($kind, 'home' === $kind ? 'Home' : $fact->value, $reason, null, $fact->detail('description'), true, max(90, $rank), $order + 1));
+            $about = $fact->detail('description');
+            $eachItsOwn = null !== $about && 1 === preg_match(self::EACH_ITS_OWN, $about);
+            $this->add(new PageDraft($kind, 'home' === $kind ? 'Home' : $fact->value, $reason, null, $eachItsOwn ? null : $about, true, max(90, $rank), $order));
+            if ($eachItsOwn) {
+                $this->oneForEach($fact->value, $fact, $order);
+            }
         }
     }
 
@@ -157,21 +171,21 @@ final class PagePlanner
         if (1 === preg_match('/\b(?:towns?|areas?|villages?|places?|cit(?:y|ies)|locations?)\b/i', $noun)) {
             foreach ($this->profile->brief->of(FactKind::AreaServed) as $area) {
                 foreach (preg_split('/,\s*(?:and\s+)?|\s+and\s+/u', $area->value) ?: [] as $name) {
-                    $this->add(new PageDraft('area', Typography::capital(trim($name)), new Reason('The brief asks for a page for each place.', [$request->id, $area->id]), $area, null, true, 80, $order + 1));
+                    $this->add(new PageDraft('area', Typography::capital(trim($name)), new Reason('The brief asks for a page for each place.', [$request->id, $area->id]), $area, null, true, 80, $order));
                 }
             }
 
             return;
         }
         if ('team' === $this->catalogue->pageKinds()->named($noun)) {
-            $this->add(new PageDraft('team', 'Our '.$this->plural($noun), new Reason('The brief asks for a page for each of them; who they are is still to supply.', [$request->id]), null, null, true, 90, $order + 1));
+            $this->add(new PageDraft('team', 'Our '.$this->plural($noun), new Reason('The brief asks for a page for each of them; who they are is still to supply.', [$request->id]), null, null, true, 90, $order));
 
             return;
         }
         $stem = preg_replace('/(?:es|s)$/', '', mb_strtolower($noun)) ?? $noun;
         $named = array_values(array_filter($this->profile->offerings, static fn (Fact $offering): bool => str_contains(mb_strtolower($offering->value), $stem)));
         foreach ([] === $named ? $this->profile->offerings : $named as $offering) {
-            $this->add(new PageDraft('service', $offering->value, new Reason('The brief asks for a page for each of these.', [$request->id, $offering->id]), $offering, null, true, 90, $order + 1));
+            $this->add(new PageDraft('service', $offering->value, new Reason('The brief asks for a page for each of these.', [$request->id, $offering->id]), $offering, null, true, 90, $order));
         }
     }
 
@@ -321,8 +335,9 @@ final class PagePlanner
                 continue;
             }
             foreach ($behind as $kind) {
+                $kind = 'project' === $kind && 1 === preg_match('/case stud/i', $front->title) ? 'case-study' : $kind;
                 $draft = $this->draft($kind, new Reason(\sprintf('Stands behind “%s” and is drawn once.', $front->title), $front->reasons[0]->facts));
-                if (!$this->catalogue->pageKinds()->get($kind)->legal && \in_array($kind, ['article', 'product', 'project', 'event'], true)) {
+                if ($this->catalogue->pageKinds()->get($kind)->repeats) {
                     $draft->parent = $front;
                 }
                 $this->add($draft);
@@ -447,6 +462,12 @@ final class PagePlanner
         $key = $this->key($name);
 
         return !$this->has('services') && \count(array_filter($this->profile->offerings, fn (Fact $offering): bool => 1 === preg_match('/\b'.preg_quote($key, '/').'\b/u', $this->key($offering->value)))) > 1;
+    }
+
+    /** "Our wines", where wines and spirits are sold. */
+    private function namesTheRange(string $name): bool
+    {
+        return \in_array($this->key($name), preg_split('/ and |, /', $this->key($this->profile->kind->offerings)) ?: [], true);
     }
 
     private function key(string $name): string

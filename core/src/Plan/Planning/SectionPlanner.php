@@ -174,7 +174,9 @@ final readonly class SectionPlanner
         foreach (self::HOSTS as $feature => $hosts) {
             $wish = $this->catalogue->features()[$feature];
             if ($this->profile->wants($feature) && null !== $wish->section && !$this->isOnHome($wish->section, $page) && !$this->conditions->hold('page:'.$wish->page, $page) && $page->kind === $this->firstPlanned($hosts, $page)) {
-                $kinds = array_values(array_unique([...'quote-form' === $wish->section ? array_diff($kinds, ['contact-form']) : $kinds, $wish->section]));
+                $kinds = array_values('quote-form' === $wish->section ? array_diff($kinds, ['contact-form']) : $kinds);
+                array_splice($kinds, 'bookings' === $this->profile->goal && 'contact' === $page->kind ? 1 : \count($kinds), 0, [$wish->section]);
+                $kinds = array_values(array_unique($kinds));
             }
         }
         if ('home' !== $page->kind) {
