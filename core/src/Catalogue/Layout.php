@@ -17,6 +17,7 @@ final readonly class Layout
      * @param array{int, int, int} $padding above and below, at desktop, tablet and phone, in pixels
      * @param int                  $max     width of the content at most, in pixels
      * @param ?string              $rule    top or bottom
+     * @param bool                 $full    at least as high as the first screen
      */
     public function __construct(
         public string $id,
@@ -29,6 +30,7 @@ final readonly class Layout
         public array $padding,
         public int $max,
         public ?string $rule,
+        public bool $full,
         public LayoutNode $tree,
     ) {
     }
@@ -49,6 +51,7 @@ final readonly class Layout
             [] === $padding ? [72, 56, 40] : [$padding[0]->asInt(), $padding[1]->asInt(), $padding[2]->asInt()],
             $node->int('max', 1120),
             $node->optionalString('rule'),
+            $node->bool('full', false),
             LayoutNode::fromNode($node->child('tree')),
         );
     }

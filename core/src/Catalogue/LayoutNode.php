@@ -10,10 +10,11 @@ use DunePocket\Data\Node;
 /** A branch or a leaf of a layout. */
 final readonly class LayoutNode
 {
-    private const BRANCHES = ['stack', 'row', 'inline', 'each', 'panel'];
+    private const BRANCHES = ['stack', 'row', 'inline', 'each', 'panel', 'over'];
+    private const MEDIA = ['picture', 'video', 'map', 'frame'];
 
     /**
-     * @param string           $type     stack, row, inline, each, panel or slot
+     * @param string           $type     stack, row, inline, each, panel, over or slot
      * @param list<LayoutNode> $children
      * @param string           $slot     the slot of a leaf
      * @param list<string>     $styles   the styles of a leaf
@@ -23,6 +24,11 @@ final readonly class LayoutNode
      * @param ?string          $fold     width at and below which a row becomes a stack: tablet or phone
      * @param ?string          $hide     width at and below which it is not shown
      * @param ?int             $width    at most, in pixels
+     * @param ?string          $rail     width at and below which the items stand in one row that scrolls sideways
+     * @param list<int>        $pattern  how many items stand in each row, then anew
+     * @param bool             $alternate every other item has its columns the other way round
+     * @param list<LayoutNode> $first    the tree of the first item, when it differs
+     * @param list<int>        $height   at least, at desktop, tablet and phone, in pixels
      */
     private function __construct(
         public string $type,
@@ -41,6 +47,12 @@ final readonly class LayoutNode
         public string $fill = 'paper',
         public int $padding = 24,
         public ?int $width = null,
+        public ?string $rail = null,
+        public array $pattern = [],
+        public bool $alternate = false,
+        public array $first = [],
+        public string $across = 'start',
+        public array $height = [],
     ) {
     }
 
@@ -67,7 +79,24 @@ final readonly class LayoutNode
             return [$this->slot];
         }
 
-        return array_values(array_unique(array_merge([], ...array_map(static fn (self $child): array => $child->slots(), $this->children))));
+        return array_values(array_unique(array_merge([], ...array_map(static fn (self $child): array => $child->slots(), [...$this->children, ...$this->first]))));
+    }
+
+    /** What the slot of a leaf is, its number aside. */
+    public function kind(): string
+    {
+        return preg_replace('/-\d+$/', '', $this->slot) ?? $this->slot;
+    }
+
+    public function isMedia(): bool
+    {
+        return 'slot' === $this->type ? \in_array($this->kind(), self::MEDIA, true) : 'stack' === $this->type && ($this->children[0] ?? null)?->isMedia() === true;
+    }
+
+    /** @return list<int> */
+    private static function numbers(Node $node, string $key): array
+    {
+        return array_map(static fn (Node $number): int => $number->asInt(), $node->children($key));
     }
 
     private static function branch(string $type, Node $node): self
@@ -90,6 +119,12 @@ final readonly class LayoutNode
             fill: $node->string('fill', 'paper'),
             padding: $node->int('pad', 24),
             width: $node->optionalInt('width'),
+            rail: $node->optionalString('rail'),
+            pattern: self::numbers($node, 'pattern'),
+            alternate: $node->bool('alternate', false),
+            first: array_map(self::fromNode(...), $node->children('first')),
+            across: $node->string('across', 'start'),
+            height: self::numbers($node, 'height'),
         );
     }
 }

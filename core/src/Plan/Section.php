@@ -25,6 +25,7 @@ final readonly class Section
         public bool $kept = false,
         public array $reasons = [],
         public array $copy = [],
+        public Look $look = new Look(),
     ) {
     }
 
@@ -42,18 +43,22 @@ final readonly class Section
             $node->bool('kept', false),
             array_map(Reason::fromNode(...), $node->children('reasons')),
             null === $shared ? array_map(CopyLine::fromNode(...), $node->children('copy')) : [],
+            $node->has('look') ? Look::fromNode($node->child('look')) : new Look(),
         );
     }
 
     /** @return array<string, mixed> */
     public function toArray(): array
     {
+        $look = $this->look->toArray();
+
         return [
             'id' => $this->id,
             'kind' => $this->kind,
             'title' => $this->title,
             'purpose' => $this->purpose,
             'layout' => $this->layout,
+            ...([] === $look ? [] : ['look' => $look]),
             'shared' => $this->shared,
             'kept' => $this->kept,
             'reasons' => array_map(static fn (Reason $reason): array => $reason->toArray(), $this->reasons),
@@ -74,33 +79,38 @@ final readonly class Section
 
     public function withId(string $id): self
     {
-        return new self($id, $this->kind, $this->title, $this->purpose, $this->layout, $this->shared, $this->kept, $this->reasons, $this->copy);
+        return new self($id, $this->kind, $this->title, $this->purpose, $this->layout, $this->shared, $this->kept, $this->reasons, $this->copy, $this->look);
     }
 
     public function withTitle(string $title): self
     {
-        return new self($this->id, $this->kind, $title, $this->purpose, $this->layout, $this->shared, $this->kept, $this->reasons, $this->copy);
+        return new self($this->id, $this->kind, $title, $this->purpose, $this->layout, $this->shared, $this->kept, $this->reasons, $this->copy, $this->look);
     }
 
     public function withPurpose(string $purpose): self
     {
-        return new self($this->id, $this->kind, $this->title, $purpose, $this->layout, $this->shared, $this->kept, $this->reasons, $this->copy);
+        return new self($this->id, $this->kind, $this->title, $purpose, $this->layout, $this->shared, $this->kept, $this->reasons, $this->copy, $this->look);
     }
 
     public function withLayout(string $layout): self
     {
-        return new self($this->id, $this->kind, $this->title, $this->purpose, $layout, $this->shared, $this->kept, $this->reasons, $this->copy);
+        return new self($this->id, $this->kind, $this->title, $this->purpose, $layout, $this->shared, $this->kept, $this->reasons, $this->copy, $this->look);
     }
 
     public function withKept(bool $kept): self
     {
-        return new self($this->id, $this->kind, $this->title, $this->purpose, $this->layout, $this->shared, $kept, $this->reasons, $this->copy);
+        return new self($this->id, $this->kind, $this->title, $this->purpose, $this->layout, $this->shared, $kept, $this->reasons, $this->copy, $this->look);
     }
 
     /** @param list<CopyLine> $copy */
     public function withCopy(array $copy): self
     {
-        return new self($this->id, $this->kind, $this->title, $this->purpose, $this->layout, $this->shared, $this->kept, $this->reasons, $copy);
+        return new self($this->id, $this->kind, $this->title, $this->purpose, $this->layout, $this->shared, $this->kept, $this->reasons, $copy, $this->look);
+    }
+
+    public function withLook(Look $look): self
+    {
+        return new self($this->id, $this->kind, $this->title, $this->purpose, $this->layout, $this->shared, $this->kept, $this->reasons, $this->copy, $look);
     }
 
     /** The section with this line in place of the one in the same slot; added at the end when the slot was empty. */

@@ -16,6 +16,11 @@ final readonly class Box implements Shape
     ) {
     }
 
+    public function left(): float
+    {
+        return $this->x;
+    }
+
     public function moved(float $dx, float $dy): static
     {
         return new self($this->style, $this->x + $dx, $this->y + $dy, $this->width, $this->height);

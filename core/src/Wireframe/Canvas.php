@@ -36,6 +36,22 @@ final class Canvas
         array_splice($this->shapes, $mark, 0, [$shape]);
     }
 
+    /**
+     * Takes away what was drawn since the mark.
+     *
+     * @return list<Shape>
+     */
+    public function take(int $mark): array
+    {
+        return array_values(array_splice($this->shapes, $mark));
+    }
+
+    /** Takes away what begins beyond this place: the rest of a row that scrolls sideways. */
+    public function dropBeyond(float $x): void
+    {
+        $this->shapes = array_values(array_filter($this->shapes, static fn (Shape $shape): bool => $shape->left() < $x));
+    }
+
     public function drawing(int $width, float $height): Drawing
     {
         $slots = array_values(array_filter($this->shapes, static fn (Shape $shape): bool => $shape instanceof SlotBox));

@@ -17,6 +17,11 @@ final readonly class Media implements Shape
     ) {
     }
 
+    public function left(): float
+    {
+        return $this->x;
+    }
+
     public function moved(float $dx, float $dy): static
     {
         return new self($this->kind, $this->x + $dx, $this->y + $dy, $this->width, $this->height);

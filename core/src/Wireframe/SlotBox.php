@@ -23,6 +23,11 @@ final readonly class SlotBox implements Shape
     ) {
     }
 
+    public function left(): float
+    {
+        return $this->x;
+    }
+
     public function moved(float $dx, float $dy): static
     {
         return new self($this->slot, $this->item, $this->role, $this->status, $this->x + $dx, $this->y + $dy, $this->width, $this->height, $this->style, $this->lines, $this->align, $this->media);

@@ -45,7 +45,7 @@ final class SvgWriter
 
     private function document(Drawing $drawing, float $height, string $inside): string
     {
-        return \sprintf('<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 %d %s" font-family="%s, sans-serif" style="font-kerning:none;font-variant-ligatures:none"><rect width="%d" height="%s" fill="#FFFDF8"/>%s</svg>', $drawing->width, self::n($height), FontMetrics::FAMILY, $drawing->width, self::n($height), $inside);
+        return \sprintf('<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 %d %s" font-family="%s, sans-serif" style="font-kerning:normal;font-variant-ligatures:none"><rect width="%d" height="%s" fill="#FFFDF8"/>%s</svg>', $drawing->width, self::n($height), FontMetrics::FAMILY, $drawing->width, self::n($height), $inside);
     }
 
     private function shape(Shape $shape): string

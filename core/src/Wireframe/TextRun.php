@@ -19,6 +19,11 @@ final readonly class TextRun implements Shape
     ) {
     }
 
+    public function left(): float
+    {
+        return $this->x;
+    }
+
     public function moved(float $dx, float $dy): static
     {
         return new self($this->text, $this->x + $dx, $this->y + $dy, $this->width, $this->size, $this->weight, $this->colour, $this->underlined);

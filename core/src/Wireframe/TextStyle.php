@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace DunePocket\Wireframe;
 
+use DunePocket\Wireframe\Element\Words;
+
 /** Size in pixels, weight, and line height in pixels. */
 final readonly class TextStyle
 {
@@ -13,6 +15,17 @@ final readonly class TextStyle
         public int $lineHeight,
         public string $colour = 'ink',
     ) {
+    }
+
+    public static function ofWords(Words $words, Viewport $viewport): self
+    {
+        $style = self::of($words->kind, $words->styles, $viewport);
+        if (!$words->isRequest()) {
+            return $style;
+        }
+        $size = min($style->size, 15);
+
+        return new self($size, 400, (int) round($size * 1.45), 'rust');
     }
 
     /**
@@ -25,6 +38,7 @@ final readonly class TextStyle
     {
         $i = $viewport->index();
         $key = match (true) {
+            \in_array('display', $styles, true) => 'display',
             \in_array('h1', $styles, true) => 'h1',
             \in_array('h2', $styles, true) => 'h2',
             \in_array('h3', $styles, true) => 'h3',
@@ -34,6 +48,7 @@ final readonly class TextStyle
         };
 
         return match ($key) {
+            'display' => new self([64, 48, 36][$i], 700, [70, 55, 43][$i]),
             'h1' => new self([46, 38, 30][$i], 700, [54, 46, 37][$i]),
             'h2', 'heading' => new self([30, 28, 24][$i], 700, [38, 36, 31][$i]),
             'h3', 'item-heading' => new self([19, 18, 18][$i], 600, [26, 25, 25][$i]),
@@ -44,6 +59,7 @@ final readonly class TextStyle
             'price', 'date', 'total' => new self(17, 600, 24),
             'button' => new self(16, 600, 22),
             'link' => new self(15, 600, 22),
+            'label' => new self(13, 600, 18, 'quiet'),
             'small', 'cite' => new self(14, 400, 20, 'quiet'),
             'field' => new self(14, 600, 20),
             default => new self(16, 400, 25, 'body'),

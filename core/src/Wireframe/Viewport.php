@@ -30,6 +30,16 @@ enum Viewport: string
         };
     }
 
+    /** Height of the first screen: what is seen before anybody scrolls; common practice. */
+    public function fold(): int
+    {
+        return match ($this) {
+            self::Desktop => 720,
+            self::Tablet => 1024,
+            self::Phone => 760,
+        };
+    }
+
     /** 0 for desktop, 1 for tablet, 2 for phone: the place in a layout's lists of three. */
     public function index(): int
     {

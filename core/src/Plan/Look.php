@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DunePocket\Plan;
+
+use DunePocket\Data\InvalidData;
+use DunePocket\Data\Node;
+
+/** What a designer settled about one section beyond its layout. It holds for every layout that can show it, also after another was tried. */
+final readonly class Look
+{
+    private const MEDIA = ['', 'picture', 'video'];
+    private const ALIGNS = ['', 'start', 'center'];
+
+    /**
+     * @param bool         $flipped picture and words change sides
+     * @param string       $media   picture or video; empty as the layout has it
+     * @param list<string> $hidden  slots that are not shown; their copy is kept
+     * @param bool         $full    at least as high as the first screen
+     * @param string       $align   start or center; empty as the layout has it
+     */
+    public function __construct(
+        public bool $flipped = false,
+        public string $media = '',
+        public array $hidden = [],
+        public bool $full = false,
+        public string $align = '',
+    ) {
+        if (!\in_array($media, self::MEDIA, true)) {
+            throw new InvalidData("A section shows a picture or a video, not “{$media}”.");
+        }
+        if (!\in_array($align, self::ALIGNS, true)) {
+            throw new InvalidData("A section is aligned to the start or the center, not to “{$align}”.");
+        }
+    }
+
+    /** @throws InvalidData when a setting is not one of those there are */
+    public static function fromNode(Node $node): self
+    {
+        return new self($node->bool('flipped', false), $node->string('media', ''), $node->strings('hidden'), $node->bool('full', false), $node->string('align', ''));
+    }
+
+    /** @return array<string, mixed> only what differs from a section as its layout has it */
+    public function toArray(): array
+    {
+        return array_filter(['flipped' => $this->flipped, 'media' => $this->media, 'hidden' => $this->hidden, 'full' => $this->full, 'align' => $this->align], static fn (mixed $value): bool => !\in_array($value, [false, '', []], true));
+    }
+
+    public function hides(string $slot): bool
+    {
+        return \in_array($slot, $this->hidden, true);
+    }
+}

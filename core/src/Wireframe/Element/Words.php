@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DunePocket\Wireframe\Element;
+
+use DunePocket\Plan\CopyLine;
+use DunePocket\Plan\CopyStatus;
+
+/**
+ * A text.
+ */
+final readonly class Words implements Element
+{
+    /**
+     * @param string       $kind   what the slot is, its number aside: heading, text, item-heading, quote
+     * @param list<string> $styles h1, h2, h3, lead, small, display
+     */
+    public function __construct(
+        public CopyLine $line,
+        public string $kind,
+        public array $styles,
+        public Align $align,
+        public bool $onDark,
+    ) {
+    }
+
+    /** As it is shown: a quotation in quotation marks. */
+    public function text(): string
+    {
+        $text = $this->line->text;
+
+        return 'quote' === $this->kind && !$this->isRequest() && !str_starts_with($text, '“') ? '“'.$text.'”' : $text;
+    }
+
+    public function isRequest(): bool
+    {
+        return CopyStatus::ToSupply === $this->line->status;
+    }
+
+    /** Whether a long text is kept to a measure that reads well. */
+    public function hasMeasure(): bool
+    {
+        return \in_array($this->kind, ['text', 'item-text', 'quote'], true);
+    }
+}
