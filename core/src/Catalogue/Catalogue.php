@@ -123,6 +123,15 @@ final class Catalogue
         return $this->sectionKinds ??= self::build($this->data->child('section-kinds'), SectionKind::fromNode(...));
     }
 
+    /** @return array<string, array{string|list<string>, string|list<string>, string|list<string>}> made-up words by slot: short, typical and long; a list has them item by item */
+    public function sampleCopy(): array
+    {
+        /** @var array<string, array{string|list<string>, string|list<string>, string|list<string>}> */
+        $samples = $this->data->raw('sample-copy');
+
+        return $samples;
+    }
+
     /** @return list<Layout> */
     public function layouts(): array
     {

@@ -33,7 +33,7 @@ final readonly class LeafPainter
         $request = $words->isRequest();
         $inset = $request ? Sizes::REQUEST : 0.0;
         $measure = $words->hasMeasure() ? min($width, Sizes::MEASURE) : $width;
-        $boxWidth = $request ? min($measure, $this->extent->wanted($words, $viewport)) : $measure;
+        $boxWidth = $request || $words->isAsWideAsItsText() ? min($measure, $this->extent->wanted($words, $viewport)) : $measure;
         $left = $x + $words->align->offset($width - $boxWidth);
         $lines = $this->breaker->break($words->text(), $boxWidth - 2 * $inset, $style->size, $style->weight);
         $height = \count($lines) * $style->lineHeight + 2 * $inset;

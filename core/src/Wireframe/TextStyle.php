@@ -9,6 +9,31 @@ use DunePocket\Wireframe\Element\Words;
 /** Size in pixels, weight, and line height in pixels. */
 final readonly class TextStyle
 {
+    /** @var array<string, array{array{int, int, int}, int, array{int, int, int}, string}> sizes and line heights at desktop, tablet and phone; weight; colour */
+    private const STYLES = [
+        'display' => [[64, 48, 36], 700, [70, 55, 43], 'ink'],
+        'h1' => [[46, 38, 30], 700, [54, 46, 37], 'ink'],
+        'h2' => [[30, 28, 24], 700, [38, 36, 31], 'ink'],
+        'h3' => [[19, 18, 18], 600, [26, 25, 25], 'ink'],
+        'figure' => [[40, 36, 30], 700, [48, 44, 38], 'ink'],
+        'lead' => [[20, 19, 18], 400, [30, 28, 27], 'body'],
+        'quote' => [[18, 17, 17], 400, [28, 26, 26], 'ink'],
+        'name' => [[19, 19, 19], 700, [26, 26, 26], 'ink'],
+        'price' => [[17, 17, 17], 600, [24, 24, 24], 'ink'],
+        'button' => [[16, 16, 16], 600, [22, 22, 22], 'ink'],
+        'link' => [[15, 15, 15], 600, [22, 22, 22], 'ink'],
+        'label' => [[13, 13, 13], 600, [18, 18, 18], 'quiet'],
+        'small' => [[14, 14, 14], 400, [20, 20, 20], 'quiet'],
+        'field' => [[14, 14, 14], 600, [20, 20, 20], 'ink'],
+        'body' => [[16, 16, 16], 400, [25, 25, 25], 'body'],
+    ];
+
+    /** The style of a slot that is not named after it. */
+    private const OF_SLOTS = ['heading' => 'h2', 'item-heading' => 'h3', 'date' => 'price', 'total' => 'price', 'cite' => 'small'];
+
+    private const REQUEST_SIZE = 15;
+    private const REQUEST_LEADING = 1.45;
+
     public function __construct(
         public int $size,
         public int $weight,
@@ -17,52 +42,55 @@ final readonly class TextStyle
     ) {
     }
 
-    public static function ofWords(Words $words, Viewport $viewport): self
+    /** @return list<string> the names of all styles */
+    public static function keys(): array
     {
-        $style = self::of($words->kind, $words->styles, $viewport);
-        if (!$words->isRequest()) {
-            return $style;
-        }
-        $size = min($style->size, 15);
-
-        return new self($size, 400, (int) round($size * 1.45), 'rust');
+        return array_keys(self::STYLES);
     }
 
     /**
-     * The style of a slot at a width.
+     * The name of the style in which a slot is set.
      *
      * @param string       $kind   what the slot is: heading, text, item-heading, quote…
      * @param list<string> $styles of the leaf in the layout
      */
+    public static function key(string $kind, array $styles): string
+    {
+        foreach (['display', 'h1', 'h2', 'h3', 'lead', 'small'] as $style) {
+            if (\in_array($style, $styles, true)) {
+                return $style;
+            }
+        }
+        $key = self::OF_SLOTS[$kind] ?? $kind;
+
+        return isset(self::STYLES[$key]) ? $key : 'body';
+    }
+
+    public static function named(string $key, Viewport $viewport): self
+    {
+        [$sizes, $weight, $lineHeights, $colour] = self::STYLES[$key] ?? self::STYLES['body'];
+
+        return new self($sizes[$viewport->index()], $weight, $lineHeights[$viewport->index()], $colour);
+    }
+
+    /** @param list<string> $styles of the leaf in the layout */
     public static function of(string $kind, array $styles, Viewport $viewport): self
     {
-        $i = $viewport->index();
-        $key = match (true) {
-            \in_array('display', $styles, true) => 'display',
-            \in_array('h1', $styles, true) => 'h1',
-            \in_array('h2', $styles, true) => 'h2',
-            \in_array('h3', $styles, true) => 'h3',
-            \in_array('lead', $styles, true) => 'lead',
-            \in_array('small', $styles, true) => 'small',
-            default => $kind,
-        };
+        return self::named(self::key($kind, $styles), $viewport);
+    }
 
-        return match ($key) {
-            'display' => new self([64, 48, 36][$i], 700, [70, 55, 43][$i]),
-            'h1' => new self([46, 38, 30][$i], 700, [54, 46, 37][$i]),
-            'h2', 'heading' => new self([30, 28, 24][$i], 700, [38, 36, 31][$i]),
-            'h3', 'item-heading' => new self([19, 18, 18][$i], 600, [26, 25, 25][$i]),
-            'figure' => new self([40, 36, 30][$i], 700, [48, 44, 38][$i]),
-            'lead' => new self([20, 19, 18][$i], 400, [30, 28, 27][$i], 'body'),
-            'quote' => new self([18, 17, 17][$i], 400, [28, 26, 26][$i]),
-            'name' => new self(19, 700, 26),
-            'price', 'date', 'total' => new self(17, 600, 24),
-            'button' => new self(16, 600, 22),
-            'link' => new self(15, 600, 22),
-            'label' => new self(13, 600, 18, 'quiet'),
-            'small', 'cite' => new self(14, 400, 20, 'quiet'),
-            'field' => new self(14, 600, 20),
-            default => new self(16, 400, 25, 'body'),
-        };
+    public static function ofWords(Words $words, Viewport $viewport): self
+    {
+        $style = self::of($words->kind, $words->styles, $viewport);
+
+        return $words->isRequest() ? $style->asRequest() : $style;
+    }
+
+    /** How a request to the client is set in the place of the text it asks for. */
+    public function asRequest(): self
+    {
+        $size = min($this->size, self::REQUEST_SIZE);
+
+        return new self($size, 400, (int) round($size * self::REQUEST_LEADING), 'rust');
     }
 }

@@ -38,6 +38,12 @@ final readonly class Words implements Element
         return CopyStatus::ToSupply === $this->line->status;
     }
 
+    /** Whether only the text itself can be pointed at, and not the room beside it. */
+    public function isAsWideAsItsText(): bool
+    {
+        return 'link' === $this->kind;
+    }
+
     /** Whether a long text is kept to a measure that reads well. */
     public function hasMeasure(): bool
     {

@@ -1,0 +1,121 @@
+import { expect, test, type Page } from '@playwright/test';
+import { execFileSync } from 'node:child_process';
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join, resolve } from 'node:path';
+
+interface Slot {
+  slot: string;
+  item: number | null;
+  x: number;
+  y: number;
+  width: number;
+  height: number;
+  lines: number;
+  media: boolean;
+}
+interface Case {
+  length: string;
+  viewport: string;
+  width: number;
+  fold: number;
+  sections: { id: string; layout: string; height: number; slots: Slot[] }[];
+}
+
+const TOLERANCE = 2;
+const root = resolve(import.meta.dirname, '../..');
+const folder = mkdtempSync(join(tmpdir(), 'layouts-'));
+const fonts = [400, 600, 700]
+  .flatMap((weight) => ['latin', 'latin-ext'].map((subset) => [weight, subset] as const))
+  .map(([weight, subset]) => {
+    const file = readFileSync(
+      join(root, `web/node_modules/@fontsource/commissioner/files/commissioner-${subset}-${weight}-normal.woff2`),
+    );
+    const range = subset === 'latin' ? 'U+0000-0130, U+0152-0153, U+02BB-02DC, U+2000-22FF, U+20AC' : 'U+0100-02BA';
+    return `@font-face{font-family:Commissioner;font-weight:${weight};unicode-range:${range};src:url(data:font/woff2;base64,${file.toString('base64')})}`;
+  })
+  .join('');
+
+test.beforeAll(() => {
+  execFileSync('php', [join(root, 'core/tools/layout-cases.php'), folder]);
+});
+test.afterAll(() => rmSync(folder, { recursive: true }));
+
+/** What Chromium makes of a page: the box of every slot, from the corner of its section, and how many lines its text has. */
+function rendered(page: Page) {
+  return page.evaluate(() => {
+    const linesOf = (element: Element) => {
+      const range = document.createRange();
+      range.selectNodeContents(element);
+      const tops = [...range.getClientRects()].filter((box) => box.width > 0.5).map((box) => Math.round(box.top));
+      return new Set(tops).size;
+    };
+    return Object.fromEntries(
+      [...document.querySelectorAll('body > header, main > section, body > footer')].map((section) => {
+        const corner = section.getBoundingClientRect();
+        const slots = [...section.querySelectorAll('[data-slot]')].map((element) => {
+          const box = element.getBoundingClientRect();
+          return {
+            key: `${element.getAttribute('data-slot') ?? ''}/${element.getAttribute('data-item') ?? ''}`,
+            x: box.x - corner.x,
+            y: box.y - corner.y,
+            width: box.width,
+            height: box.height,
+            lines: linesOf(element),
+          };
+        });
+        return [section.id, { height: corner.height, slots }];
+      }),
+    );
+  });
+}
+
+/** Chromium, showing the exported HTML of every layout, is the reference for the computed boxes: 2 px a box, lines equal. */
+for (const length of ['short', 'typical', 'long']) {
+  for (const viewport of ['desktop', 'tablet', 'phone']) {
+    test(`boxes are where a browser has them: ${length} copy, ${viewport}`, async ({ page }) => {
+      const cases = JSON.parse(readFileSync(join(folder, 'cases.json'), 'utf8')) as Case[];
+      const one = cases.find((each) => each.length === length && each.viewport === viewport);
+      expect(one).toBeDefined();
+      if (!one) return;
+      await page.setViewportSize({ width: one.width, height: one.fold });
+      await page.goto(`file://${join(folder, `${length}.html`)}`);
+      await page.addStyleTag({ content: fonts });
+      await page.evaluate(() => document.fonts.ready);
+      const shown = await rendered(page);
+      const wrong: { by: number; what: string }[] = [];
+      let checked = 0;
+      let worst = { by: 0, what: 'none' };
+      for (const section of one.sections) {
+        const drawn = shown[section.id];
+        if (!drawn) {
+          wrong.push({ by: 9999, what: `${section.layout} is not shown` });
+          continue;
+        }
+        const off = Math.abs(drawn.height - section.height);
+        if (off > TOLERANCE) wrong.push({ by: off, what: `${section.layout}: ${section.height.toFixed(1)} computed, ${drawn.height.toFixed(1)} shown` });
+        for (const slot of section.slots) {
+          const key = `${slot.slot}/${slot.item ?? ''}`;
+          const box = drawn.slots.find((each) => each.key === key);
+          const where = `${section.layout} ${key}`;
+          if (!box) {
+            wrong.push({ by: 9999, what: `${where} is not shown` });
+            continue;
+          }
+          checked += 1;
+          for (const side of ['x', 'y', 'width', 'height'] as const) {
+            const by = Math.abs(box[side] - slot[side]);
+            if (by > worst.by) worst = { by, what: `${where} ${side}` };
+            if (by > TOLERANCE) wrong.push({ by, what: `${where} ${side}: ${slot[side]} computed, ${box[side].toFixed(1)} shown` });
+          }
+          if (!slot.media && box.lines !== slot.lines && !(slot.lines === 1 && box.lines === 0))
+            wrong.push({ by: 100, what: `${where}: ${slot.lines} lines computed, ${box.lines} shown` });
+        }
+      }
+      wrong.sort((a, b) => b.by - a.by);
+      console.log(`${length} copy, ${viewport}: ${checked} boxes, the worst ${worst.by.toFixed(2)} px off (${worst.what})`);
+      expect(wrong.slice(0, 40).map((each) => each.what)).toEqual([]);
+      expect(checked).toBeGreaterThan(400);
+    });
+  }
+}
