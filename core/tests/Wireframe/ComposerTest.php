@@ -59,6 +59,7 @@ final class ComposerTest extends TestCase
     public function testEveryLayoutDrawsInsideItsWidth(string $layout): void
     {
         $section = self::full(Bench::catalogue()->layout($layout));
+        $scrolls = str_ends_with($layout, '.rail');
         foreach (Viewport::cases() as $viewport) {
             $drawing = self::draw($section, $viewport);
             self::assertSame($viewport->width(), $drawing->width);
@@ -67,7 +68,7 @@ final class ComposerTest extends TestCase
             foreach ($drawing->shapes as $shape) {
                 if ($shape instanceof Box || $shape instanceof Media || $shape instanceof TextRun) {
                     self::assertGreaterThanOrEqual(-0.5, $shape->x);
-                    self::assertLessThanOrEqual($drawing->width + 0.5, $shape->x + $shape->width, $layout.' '.$viewport->value.' '.$shape::class.($shape instanceof TextRun ? $shape->text : ''));
+                    self::assertLessThanOrEqual($drawing->width + 0.5, $scrolls ? $shape->x : $shape->x + $shape->width, $layout.' '.$viewport->value.' '.$shape::class.($shape instanceof TextRun ? $shape->text : ''));
                     self::assertGreaterThanOrEqual(-0.5, $shape->y);
                     self::assertLessThanOrEqual($drawing->height + 0.5, $shape->y + ($shape instanceof TextRun ? 0 : $shape->height), "$layout $viewport->value");
                 }
@@ -93,7 +94,7 @@ final class ComposerTest extends TestCase
 
     public function testARowFoldsOnThePhone(): void
     {
-        $section = self::full(Bench::catalogue()->layout('hero.media-start'));
+        $section = self::full(Bench::catalogue()->layout('hero.portrait'));
         $y = static function (Viewport $viewport) use ($section): array {
             $places = [];
             foreach (self::draw($section, $viewport)->slots as $slot) {

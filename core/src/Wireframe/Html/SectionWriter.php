@@ -160,7 +160,7 @@ final class SectionWriter
         $rules = new Rules(
             ['display' => 'grid', 'grid-template-columns' => $desktop, 'gap' => "min({$tiles->gap}px, var(--widest-tile-gap))", ...$placing],
             $tablet === $desktop ? [] : ['grid-template-columns' => $tablet],
-            $phone === $tablet ? [] : ['grid-template-columns' => $phone],
+            $phone === $tablet || null !== $tiles->rail ? [] : ['grid-template-columns' => $phone],
         );
         $rules = $rules->below($tiles->rail, ['grid-template-columns' => 'none', 'grid-auto-flow' => 'column', 'grid-auto-columns' => '78%', 'overflow-x' => 'auto']);
         $inside = '';
