@@ -21,7 +21,7 @@ run_tests() {
   failed=0
   prepare_folders
   install_packages
-  install_debian chromium
+  install_debian chromium default-jre-headless
   install_php
   install_web
   cd "$root"

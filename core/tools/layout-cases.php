@@ -13,6 +13,8 @@ use DunePocket\Wireframe\Composer;
 use DunePocket\Wireframe\Html\BlockElementModifier;
 use DunePocket\Wireframe\Html\NoLinks;
 use DunePocket\Wireframe\Html\PageWriter;
+use DunePocket\Wireframe\Html\Semantic;
+use DunePocket\Wireframe\Html\Utility;
 use DunePocket\Wireframe\SampleCopy;
 use DunePocket\Wireframe\SlotBox;
 use DunePocket\Wireframe\Viewport;
@@ -30,6 +32,9 @@ $cases = [];
 foreach (SampleCopy::LENGTHS as $length) {
     $sections = array_map(static fn ($layout): Section => $samples->section($layout, $length), $catalogue->layouts());
     file_put_contents("$folder/$length.html", $pages->page($sections, "All layouts, $length copy", 'en', new BlockElementModifier(), new NoLinks(), marked: true));
+    foreach ([new Semantic(), new Utility()] as $naming) {
+        file_put_contents("$folder/$length-{$naming->id()}.html", $pages->page($sections, "All layouts, $length copy", 'en', $naming, new NoLinks(), marked: true));
+    }
     foreach (Viewport::cases() as $viewport) {
         $drawn = [];
         foreach ($sections as $section) {

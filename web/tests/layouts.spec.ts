@@ -1,8 +1,10 @@
 import { expect, test, type Page } from '@playwright/test';
 import { execFileSync } from 'node:child_process';
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { createRequire } from 'node:module';
 import { tmpdir } from 'node:os';
 import { join, resolve } from 'node:path';
+import { violations } from './hands';
 
 interface Slot {
   slot: string;
@@ -29,9 +31,13 @@ const fonts = [400, 600, 700]
   .flatMap((weight) => ['latin', 'latin-ext'].map((subset) => [weight, subset] as const))
   .map(([weight, subset]) => {
     const file = readFileSync(
-      join(root, `web/node_modules/@fontsource/commissioner/files/commissioner-${subset}-${weight}-normal.woff2`),
+      join(
+        root,
+        `web/node_modules/@fontsource/commissioner/files/commissioner-${subset}-${weight}-normal.woff2`,
+      ),
     );
-    const range = subset === 'latin' ? 'U+0000-0130, U+0152-0153, U+02BB-02DC, U+2000-22FF, U+20AC' : 'U+0100-02BA';
+    const range =
+      subset === 'latin' ? 'U+0000-0130, U+0152-0153, U+02BB-02DC, U+2000-22FF, U+20AC' : 'U+0100-02BA';
     return `@font-face{font-family:Commissioner;font-weight:${weight};unicode-range:${range};src:url(data:font/woff2;base64,${file.toString('base64')})}`;
   })
   .join('');
@@ -47,7 +53,9 @@ function rendered(page: Page) {
     const linesOf = (element: Element) => {
       const range = document.createRange();
       range.selectNodeContents(element);
-      const tops = [...range.getClientRects()].filter((box) => box.width > 0.5).map((box) => Math.round(box.top));
+      const tops = [...range.getClientRects()]
+        .filter((box) => box.width > 0.5)
+        .map((box) => Math.round(box.top));
       return new Set(tops).size;
     };
     return Object.fromEntries(
@@ -71,15 +79,22 @@ function rendered(page: Page) {
 }
 
 /** Chromium, showing the exported HTML of every layout, is the reference for the computed boxes: 2 px a box, lines equal. */
-for (const length of ['short', 'typical', 'long']) {
+const pages = [
+  ['short', 'short.html'],
+  ['typical', 'typical.html'],
+  ['long', 'long.html'],
+  ['typical', 'typical-semantic.html'],
+  ['typical', 'typical-utility.html'],
+] as const;
+for (const [length, file] of pages) {
   for (const viewport of ['desktop', 'tablet', 'phone']) {
-    test(`boxes are where a browser has them: ${length} copy, ${viewport}`, async ({ page }) => {
+    test(`boxes are where a browser has them: ${file}, ${viewport}`, async ({ page }) => {
       const cases = JSON.parse(readFileSync(join(folder, 'cases.json'), 'utf8')) as Case[];
       const one = cases.find((each) => each.length === length && each.viewport === viewport);
       expect(one).toBeDefined();
       if (!one) return;
       await page.setViewportSize({ width: one.width, height: one.fold });
-      await page.goto(`file://${join(folder, `${length}.html`)}`);
+      await page.goto(`file://${join(folder, file)}`);
       await page.addStyleTag({ content: fonts });
       await page.evaluate(() => document.fonts.ready);
       const shown = await rendered(page);
@@ -93,7 +108,11 @@ for (const length of ['short', 'typical', 'long']) {
           continue;
         }
         const off = Math.abs(drawn.height - section.height);
-        if (off > TOLERANCE) wrong.push({ by: off, what: `${section.layout}: ${section.height.toFixed(1)} computed, ${drawn.height.toFixed(1)} shown` });
+        if (off > TOLERANCE)
+          wrong.push({
+            by: off,
+            what: `${section.layout}: ${section.height.toFixed(1)} computed, ${drawn.height.toFixed(1)} shown`,
+          });
         for (const slot of section.slots) {
           const key = `${slot.slot}/${slot.item ?? ''}`;
           const box = drawn.slots.find((each) => each.key === key);
@@ -106,16 +125,57 @@ for (const length of ['short', 'typical', 'long']) {
           for (const side of ['x', 'y', 'width', 'height'] as const) {
             const by = Math.abs(box[side] - slot[side]);
             if (by > worst.by) worst = { by, what: `${where} ${side}` };
-            if (by > TOLERANCE) wrong.push({ by, what: `${where} ${side}: ${slot[side]} computed, ${box[side].toFixed(1)} shown` });
+            if (by > TOLERANCE)
+              wrong.push({
+                by,
+                what: `${where} ${side}: ${slot[side]} computed, ${box[side].toFixed(1)} shown`,
+              });
           }
           if (!slot.media && box.lines !== slot.lines && !(slot.lines === 1 && box.lines === 0))
             wrong.push({ by: 100, what: `${where}: ${slot.lines} lines computed, ${box.lines} shown` });
         }
       }
       wrong.sort((a, b) => b.by - a.by);
-      console.log(`${length} copy, ${viewport}: ${checked} boxes, the worst ${worst.by.toFixed(2)} px off (${worst.what})`);
+      console.log(
+        `${file}, ${viewport}: ${checked} boxes, the worst ${worst.by.toFixed(2)} px off (${worst.what})`,
+      );
       expect(wrong.slice(0, 40).map((each) => each.what)).toEqual([]);
       expect(checked).toBeGreaterThan(400);
     });
   }
+}
+
+/** The Nu HTML checker of the W3C: no error, in any naming convention. */
+test('the HTML of every layout is valid', () => {
+  const checker = createRequire(import.meta.url).resolve('vnu-jar/build/dist/vnu.jar');
+  const files = pages.map(([, file]) => join(folder, file));
+  let report = '';
+  try {
+    execFileSync('java', ['-jar', checker, '--errors-only', '--format', 'json', ...files], { stdio: 'pipe' });
+  } catch (error) {
+    report = String((error as { stderr: Buffer }).stderr);
+  }
+  const messages = report
+    ? (JSON.parse(report) as { messages: { message: string; extract: string }[] }).messages
+    : [];
+  expect(messages.map((each) => `${each.message} (${each.extract})`)).toEqual([]);
+});
+
+/** Rules of axe that look at a page as a whole; here every layout stands on one page. They hold for planned pages. */
+const OF_WHOLE_PAGES = [
+  'heading-order',
+  'landmark-banner-is-top-level',
+  'landmark-contentinfo-is-top-level',
+  'landmark-no-duplicate-banner',
+  'landmark-no-duplicate-contentinfo',
+  'landmark-unique',
+  'page-has-heading-one',
+];
+for (const width of [1280, 390]) {
+  test(`every layout is accessible at ${width} pixels`, async ({ page }) => {
+    await page.setViewportSize({ width, height: 800 });
+    await page.goto(`file://${join(folder, 'typical.html')}`);
+    await page.addStyleTag({ content: fonts });
+    expect(await violations(page, { except: OF_WHOLE_PAGES })).toEqual([]);
+  });
 }

@@ -8,9 +8,12 @@ const here = (path) => fileURLToPath(new URL(path, import.meta.url));
 const WEIGHTS = [400, 600, 700];
 const FEATURES = { kern: true, liga: false, clig: false, calt: false };
 
-const isShown = (code) => code >= 32 && !(code >= 0x300 && code < 0x370) && ![0x200b, 0xad, 0xfffd].includes(code);
+const isShown = (code) =>
+  code >= 32 && !(code >= 0x300 && code < 0x370) && ![0x200b, 0xad, 0xfffd].includes(code);
 const face = (subset, weight) =>
-  openSync(here(`../node_modules/@fontsource/commissioner/files/commissioner-${subset}-${weight}-normal.woff`));
+  openSync(
+    here(`../node_modules/@fontsource/commissioner/files/commissioner-${subset}-${weight}-normal.woff`),
+  );
 
 /** How much nearer or farther two neighbours stand, for every pair of one file; a browser never kerns across files. */
 function pairs(font) {
@@ -21,7 +24,8 @@ function pairs(font) {
     for (const right of codes) {
       const run = font.layout(String.fromCodePoint(left, right), FEATURES);
       if (run.glyphs.length !== 2) continue;
-      const by = run.positions[0].xAdvance + run.positions[1].xAdvance - advance.get(left) - advance.get(right);
+      const by =
+        run.positions[0].xAdvance + run.positions[1].xAdvance - advance.get(left) - advance.get(right);
       if (by !== 0) kerned.push([left, right, by]);
     }
   return kerned;

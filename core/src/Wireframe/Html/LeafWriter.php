@@ -26,6 +26,7 @@ final class LeafWriter
 {
     private ?Section $section = null;
     private bool $sends = false;
+    private int $level = 2;
     private bool $hasHeading = false;
 
     /**
@@ -40,6 +41,7 @@ final class LeafWriter
     {
         $this->section = $section;
         $this->sends = $kind->form;
+        $this->level = $kind->lead ? 1 : 2;
         $this->hasHeading = null !== $section->line('heading') && !$section->look->hides('heading');
     }
 
@@ -131,8 +133,8 @@ final class LeafWriter
     private function tag(Words $words): string
     {
         return match (true) {
-            'heading' === $words->kind => \in_array('h1', $words->styles, true) || \in_array('display', $words->styles, true) ? 'h1' : 'h2',
-            'item-heading' === $words->kind => $this->hasHeading ? 'h3' : 'h2',
+            'heading' === $words->kind => 'h'.$this->level,
+            'item-heading' === $words->kind => 'h'.($this->level + ($this->hasHeading ? 1 : 0)),
             'quote' === $words->kind => 'blockquote',
             default => 'p',
         };

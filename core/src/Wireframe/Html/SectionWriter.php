@@ -168,7 +168,7 @@ final class SectionWriter
             $inside .= Tag::of('li', ['class' => $this->named('tile', $this->tileRules($tiles, $item, $i))], $this->all($item->children));
         }
 
-        return Tag::of('ul', ['class' => $this->named('tiles', $rules), 'role' => 'list', 'tabindex' => null === $tiles->rail ? null : '0'], $inside);
+        return Tag::of('ul', ['class' => $this->named('tiles', $rules), 'tabindex' => null === $tiles->rail ? null : '0'], $inside);
     }
 
     private function tileRules(Tiles $tiles, Stack $item, int $at): Rules
@@ -215,7 +215,7 @@ final class SectionWriter
             default => 'Where you are',
         };
         $items = implode('', array_map(fn (Element $element): string => Tag::of('li', [], $this->element($element)), $wrap->children));
-        $list = Tag::of('ul', ['class' => $this->named('menu', $rules->below($wrap->hide, ['display' => 'none'])), 'role' => 'list'], $items);
+        $list = Tag::of('ul', ['class' => $this->named('menu', $rules->below($wrap->hide, ['display' => 'none']))], $items);
         $sign = null === $wrap->hide ? '' : Tag::of('button', [
             'class' => $this->named('menu-sign', (new Rules(['display' => 'none']))->below($wrap->hide, ['display' => 'block', 'justify-self' => $wrap->align->value])),
             'type' => 'button',
