@@ -34,6 +34,7 @@ final readonly class CommandLine
                 new DraftCommand($catalogue, $files),
                 new CheckCommand($catalogue, $files),
                 new ExportCommand($catalogue, $files),
+                new LayoutsCommand($catalogue, $files),
                 new BenchCommand($catalogue),
             ]);
 

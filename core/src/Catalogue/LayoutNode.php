@@ -14,21 +14,22 @@ final readonly class LayoutNode
     private const MEDIA = ['picture', 'video', 'map', 'frame'];
 
     /**
-     * @param string           $type     stack, row, inline, each, panel, over or slot
+     * @param string           $type      stack, row, inline, each, panel, over or slot
      * @param list<LayoutNode> $children
-     * @param string           $slot     the slot of a leaf
-     * @param list<string>     $styles   the styles of a leaf
-     * @param list<int|null>   $columns  weights of a row's columns (null: as wide as the content), or how many items stand side by side at each width
-     * @param int              $gap      between children, in pixels
-     * @param string           $align    start, center or end
-     * @param ?string          $fold     width at and below which a row becomes a stack: tablet or phone
-     * @param ?string          $hide     width at and below which it is not shown
-     * @param ?int             $width    at most, in pixels
-     * @param ?string          $rail     width at and below which the items stand in one row that scrolls sideways
-     * @param list<int>        $pattern  how many items stand in each row, then anew
+     * @param string           $slot      the slot of a leaf
+     * @param list<string>     $styles    the styles of a leaf
+     * @param list<int|null>   $columns   weights of a row's columns (null: as wide as the content), or how many items stand side by side at each width
+     * @param int              $gap       between children, in pixels
+     * @param string           $align     start, center or end
+     * @param ?string          $fold      width at and below which a row becomes a stack: tablet or phone
+     * @param ?string          $hide      width at and below which it is not shown
+     * @param ?int             $width     at most, in pixels
+     * @param ?string          $rail      width at and below which the items stand in one row that scrolls sideways
+     * @param list<int>        $pattern   how many items stand in each row, then anew
      * @param bool             $alternate every other item has its columns the other way round
-     * @param list<LayoutNode> $first    the tree of the first item, when it differs
-     * @param list<int>        $height   at least, at desktop, tablet and phone, in pixels
+     * @param list<LayoutNode> $first     the tree of the first item, when it differs
+     * @param ?string          $words     where the texts of a centred stack begin, when not in its middle
+     * @param list<int>        $height    at least, at desktop, tablet and phone, in pixels
      */
     private function __construct(
         public string $type,
@@ -53,6 +54,7 @@ final readonly class LayoutNode
         public array $first = [],
         public string $across = 'start',
         public array $height = [],
+        public ?string $words = null,
     ) {
     }
 
@@ -125,6 +127,7 @@ final readonly class LayoutNode
             first: array_map(self::fromNode(...), $node->children('first')),
             across: $node->string('across', 'start'),
             height: self::numbers($node, 'height'),
+            words: $node->optionalString('words'),
         );
     }
 }

@@ -102,7 +102,7 @@ final class Arranger
     private function stack(LayoutNode $node, Align $align): ?Element
     {
         $align = $this->settled($node, $align);
-        $children = $this->all($node->children, $align);
+        $children = $this->all($node->children, null === $node->words ? $align : Align::from($node->words));
 
         return [] === $children ? null : new Stack($children, $node->gap, $align, $node->width);
     }
@@ -153,7 +153,7 @@ final class Arranger
     {
         $children = $this->all($node->children, Align::Start);
 
-        return [] === $children ? null : new Wrap($children, $node->gap, $this->settled($node, $align));
+        return [] === $children ? null : new Wrap($children, $node->gap, $this->settled($node, $align), onDark: $this->onDark);
     }
 
     private function each(LayoutNode $node, Align $align): ?Element
@@ -161,6 +161,8 @@ final class Arranger
         $slots = $node->slots();
         $items = array_values(array_filter($this->items, fn (int $item): bool => [] !== array_filter($slots, fn (string $slot): bool => isset($this->lines[$slot][$item]))));
         $stacks = [];
+        $wasDark = $this->onDark;
+        $this->onDark = $wasDark && !$node->frame;
         foreach ($items as $at => $this->item) {
             $this->turned = $node->alternate && 1 === $at % 2;
             $inside = $node->frame ? 12 : 10;
@@ -171,11 +173,12 @@ final class Arranger
         }
         $this->item = -1;
         $this->turned = false;
+        $this->onDark = $wasDark;
         if ([] === $stacks) {
             return null;
         }
         if ($node->flows) {
-            return new Wrap(array_merge(...array_map(static fn (Stack $stack): array => $stack->children, $stacks)), $node->gap, Align::Start === $align && 'start' === $node->align ? Align::Start : ('start' === $node->align ? $align : Align::from($node->align)), $node->hide);
+            return new Wrap(array_merge(...array_map(static fn (Stack $stack): array => $stack->children, $stacks)), $node->gap, 'start' === $node->align ? $align : Align::from($node->align), $node->hide, $this->onDark);
         }
         $columns = [$node->columns[0] ?? 1, $node->columns[1] ?? 1, $node->columns[2] ?? 1];
         $dress = match (true) {
@@ -190,9 +193,9 @@ final class Arranger
     private function panel(LayoutNode $node): ?Element
     {
         $wasDark = $this->onDark;
-        $this->onDark = $wasDark || 'dark' === $node->fill;
+        $this->onDark = 'dark' === $node->fill || ($wasDark && 'none' === $node->fill);
         $align = $this->settled($node, Align::Start);
-        $children = $this->all($node->children, $align);
+        $children = $this->all($node->children, null === $node->words ? $align : Align::from($node->words));
         $this->onDark = $wasDark;
 
         return [] === $children ? null : new Panel(new Stack($children, $node->gap, $align, $node->width), $node->fill, $node->padding);

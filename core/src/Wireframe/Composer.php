@@ -175,7 +175,7 @@ final class Composer
     private function wrap(Wrap $wrap, float $x, float $y, float $width): float
     {
         if ($this->viewport->isAtMost($wrap->hide)) {
-            return $this->leaves->menuSign($this->canvas, $x + $wrap->align->offset($width - Sizes::MENU_WIDTH), $y);
+            return $this->leaves->menuSign($this->canvas, $x + $wrap->align->offset($width - Sizes::MENU_WIDTH), $y, $wrap->onDark);
         }
         $rows = [[]];
         $used = 0.0;

@@ -40,7 +40,7 @@ final readonly class LeafPainter
         if ($request) {
             $canvas->add(new Box('supply', $left, $y, $boxWidth, $height));
         }
-        $colour = $words->onDark ? ($request ? 'rust-on-dark' : 'paper') : $style->colour;
+        $colour = $words->onDark && !$request ? 'paper' : $style->colour;
         $baseline = $y + $inset + $this->font->baseline($style->size, $style->lineHeight);
         foreach ($lines as $i => [$text, $lineWidth]) {
             $canvas->add(new TextRun($text, $left + $inset + $words->align->offset($boxWidth - 2 * $inset - $lineWidth), $baseline + $i * $style->lineHeight, $lineWidth, $style->size, $style->weight, $colour, 'link' === $words->kind && !$request));
@@ -127,10 +127,10 @@ final readonly class LeafPainter
         return Sizes::LOGO_HEIGHT;
     }
 
-    public function menuSign(Canvas $canvas, float $x, float $y): float
+    public function menuSign(Canvas $canvas, float $x, float $y, bool $onDark): float
     {
         foreach ([0, 7, 14] as $dy) {
-            $canvas->add(new Box('stroke', $x, $y + $dy, Sizes::MENU_WIDTH, 2));
+            $canvas->add(new Box($onDark ? 'stroke-on-dark' : 'stroke', $x, $y + $dy, Sizes::MENU_WIDTH, 2));
         }
 
         return Sizes::MENU_HEIGHT;

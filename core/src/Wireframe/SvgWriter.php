@@ -8,18 +8,18 @@ namespace DunePocket\Wireframe;
 final class SvgWriter
 {
     private const COLOURS = [
-        'ink' => '#2E2A24', 'body' => '#4A443B', 'quiet' => '#6B6254', 'paper' => '#FFFDF8', 'rust' => '#9A3B1B', 'rust-on-dark' => '#F0C4AF',
+        'ink' => '#2E2A24', 'body' => '#4A443B', 'quiet' => '#6B6254', 'paper' => '#FFFDF8', 'rust' => '#9A3B1B',
     ];
     private const BOXES = [
         'ground-sand' => 'fill="#F6F0E4"', 'ground-dark' => 'fill="#4A443B"',
         'panel-paper' => 'fill="#FFFDF8" stroke="#CFC4AF"', 'panel-sand' => 'fill="#F4EDE0" stroke="#E2D7C3"', 'panel-dark' => 'fill="#4A443B"', 'panel-none' => 'fill="none" stroke="#B9AE9B"',
-        'frame' => 'fill="#FFFDF8" stroke="#CFC4AF"', 'rule' => 'fill="#D8CDB9"', 'stroke' => 'fill="#4A443B"',
+        'frame' => 'fill="#FFFDF8" stroke="#CFC4AF"', 'rule' => 'fill="#D8CDB9"', 'stroke' => 'fill="#4A443B"', 'stroke-on-dark' => 'fill="#FFFDF8"',
         'button' => 'fill="#4A443B" rx="3"', 'button-quiet' => 'fill="#FFFDF8" stroke="#4A443B" stroke-width="1.5" rx="3"',
         'button-on-dark' => 'fill="#FFFDF8" rx="3"', 'button-quiet-on-dark' => 'fill="none" stroke="#FFFDF8" stroke-width="1.5" rx="3"',
         'field' => 'fill="#FFFDF8" stroke="#B9AE9B" rx="2"', 'supply' => 'fill="#FFFDF8" stroke="#9A3B1B" stroke-dasharray="5 4"',
         'logo' => 'fill="#F4EDE0" stroke="#B9AE9B" rx="2"',
     ];
-    private const BARS = ['ink' => '#4A443B', 'body' => '#A79C89', 'quiet' => '#BDB29E', 'paper' => '#FFFDF8', 'rust' => '#C98A70', 'rust-on-dark' => '#F0C4AF'];
+    private const BARS = ['ink' => '#4A443B', 'body' => '#A79C89', 'quiet' => '#BDB29E', 'paper' => '#FFFDF8', 'rust' => '#C98A70'];
 
     /** The inside of an SVG element at full size, text as text. */
     public function page(Drawing $drawing): string

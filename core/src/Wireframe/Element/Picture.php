@@ -12,9 +12,8 @@ use DunePocket\Plan\CopyLine;
 final readonly class Picture implements Element
 {
     /**
-     * @param string $kind   picture, video, map or frame
-     * @param int    $across
-     * @param int    $down   its proportion: 4 across, 3 down
+     * @param string $kind picture, video, map or frame
+     * @param int    $down its proportion: 4 across, 3 down
      */
     public function __construct(
         public CopyLine $line,

@@ -19,6 +19,7 @@ final readonly class Wrap implements Element
         public int $gap,
         public Align $align,
         public ?string $hide = null,
+        public bool $onDark = false,
     ) {
     }
 }

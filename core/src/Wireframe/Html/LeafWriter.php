@@ -120,7 +120,8 @@ final class LeafWriter
 
         return [
             'font' => "400 var(--request-$key)",
-            'color' => $words->onDark ? 'var(--rust-on-dark)' : 'var(--rust)',
+            'color' => 'var(--rust)',
+            'background' => 'var(--paper)',
             'padding' => (Sizes::REQUEST - 1).'px',
             'border' => '1px dashed currentColor',
             'width' => 'fit-content',
@@ -216,7 +217,7 @@ final class LeafWriter
     /** @param array<string, string> $placing */
     private function mark(Mark $mark, array $placing): string
     {
-        $rules = new Rules(['width' => "{$mark->size}px", 'height' => "{$mark->size}px", 'border' => '1px solid var(--line)', 'border-radius' => '50%', 'background' => 'var(--sand)', 'justify-self' => $mark->align->value, 'font' => "600 16px/".($mark->size - 2).'px var(--sans)', 'text-align' => 'center', ...$placing]);
+        $rules = new Rules(['width' => "{$mark->size}px", 'height' => "{$mark->size}px", 'border' => '1px solid var(--line)', 'border-radius' => '50%', 'background' => 'var(--sand)', 'justify-self' => $mark->align->value, 'font' => '600 16px/'.($mark->size - 2).'px var(--sans)', 'text-align' => 'center', ...$placing]);
 
         return 'number' === $mark->kind
             ? Tag::of('span', ['class' => ($this->named)('number', $rules), 'aria-hidden' => 'true'], Tag::text(mb_substr($mark->line->text, 0, 2)))

@@ -14,7 +14,7 @@ use DunePocket\Wireframe\Viewport;
 /** Writes pages as HTML: the document around the sections, and the part of the style sheet that all pages share. */
 final readonly class PageWriter
 {
-    private const COLOURS = ['ink' => '#2E2A24', 'body' => '#4A443B', 'quiet' => '#6B6254', 'graphite' => '#4A443B', 'paper' => '#FFFDF8', 'sand' => '#F6F0E4', 'dune' => '#F0E9DB', 'line' => '#B9AE9B', 'rust' => '#9A3B1B', 'rust-on-dark' => '#F0C4AF'];
+    private const COLOURS = ['ink' => '#2E2A24', 'body' => '#4A443B', 'quiet' => '#6B6254', 'graphite' => '#4A443B', 'paper' => '#FFFDF8', 'sand' => '#F6F0E4', 'dune' => '#F0E9DB', 'line' => '#B9AE9B', 'rust' => '#9A3B1B'];
 
     /** Pictures of each kind, drawn as in the wireframes. */
     private const PICTURES = [
@@ -89,7 +89,7 @@ final readonly class PageWriter
             button { cursor: pointer; font: inherit; }
             h1, h2, h3, p, a, blockquote, button, span { overflow-wrap: break-word; white-space: pre-line; }
             :focus-visible { outline: 3px solid #0E5E55; outline-offset: 2px; }
-            [data-menu] { width: 24px; height: 16px; padding: 0; border: 0; background: linear-gradient(var(--graphite) 2px, transparent 2px 7px, var(--graphite) 7px 9px, transparent 9px 14px, var(--graphite) 14px); }
+            [data-menu] { width: 24px; height: 16px; padding: 0; border: 0; color: inherit; background: linear-gradient(currentColor 2px, transparent 2px 7px, currentColor 7px 9px, transparent 9px 14px, currentColor 14px); }
 
             CSS;
     }

@@ -16,7 +16,7 @@ abstract class Scoped implements Naming
 
     public function part(string $block, string $variant, string $part, Rules $rules, StyleSheet $sheet): string
     {
-        for ($n = 1; ; ++$n) {
+        for ($n = 1;; ++$n) {
             $name = 1 === $n ? $part : "$part-$n";
             $selector = $this->partSelector($block, $variant, $name);
             $known = $sheet->rules($selector);

@@ -180,7 +180,7 @@ final class SectionWriter
         $above = min(18, $tiles->gap) - 1;
 
         return match ($tiles->dress) {
-            Dress::Frame => $rules->with(['padding' => '19px', 'border' => '1px solid var(--line)', 'background' => 'var(--paper)']),
+            Dress::Frame => $rules->with(['padding' => '19px', 'border' => '1px solid var(--line)', 'background' => 'var(--paper)', 'color' => 'var(--ink)']),
             Dress::Rule => $rules->with(['padding-top' => "{$above}px", 'border-top' => '1px solid var(--line)'])->below('phone', ['padding-top' => (min(18, min(20, $tiles->gap)) - 1).'px']),
             Dress::Plain => $rules,
         };
@@ -189,7 +189,7 @@ final class SectionWriter
     /** @param list<int> $pattern */
     private static function span(array $pattern, int $at): int
     {
-        for ($row = 0; ; ++$row) {
+        for ($row = 0;; ++$row) {
             $columns = max(1, $pattern[$row % \count($pattern)]);
             if ($at < $columns) {
                 return intdiv(12, $columns);
@@ -250,8 +250,11 @@ final class SectionWriter
         $content = (new Rules(['grid-area' => '1 / 1', 'position' => 'relative', 'width' => "min(100% - 2 * min({$overlay->padding}px, var(--widest-padding)), {$overlay->width}px)", 'margin' => "min({$overlay->padding}px, var(--widest-padding))", 'justify-self' => $overlay->along->value, 'align-self' => $overlay->across->value, 'display' => 'grid', 'grid-template-columns' => 'minmax(0, 1fr)']))
             ->below($overlay->fold, ['grid-area' => 'auto', 'width' => '100%', 'margin' => '0']);
 
-        return Tag::of('div', ['class' => $this->named('overlay', $grid)],
+        return Tag::of(
+            'div',
+            ['class' => $this->named('overlay', $grid)],
             $this->leaves->ground($overlay)
-            .Tag::of('div', ['class' => $this->named('over', $content)], $this->element($overlay->content)));
+            .Tag::of('div', ['class' => $this->named('over', $content)], $this->element($overlay->content))
+        );
     }
 }
