@@ -6,6 +6,7 @@ namespace DunePocket\App\Console;
 
 use DunePocket\Catalogue\Catalogue;
 use DunePocket\Exchange\ProjectFileReader;
+use DunePocket\Inspection\LayoutInspector;
 use DunePocket\Plan\Findings\Finding;
 use DunePocket\Plan\Findings\Inspector;
 use Symfony\Component\Console\Attribute\AsCommand;
@@ -33,6 +34,11 @@ final class CheckCommand extends Command
     {
         $project = (new ProjectFileReader($this->catalogue))->read($this->files->read((new Arguments($input))->argument('file')));
         $findings = (new Inspector($this->catalogue))->inspect($project);
+        $wireframes = new LayoutInspector($this->catalogue);
+        foreach ($project->plan->pages as $page) {
+            array_push($findings, ...$wireframes->inspect($project, $page));
+        }
+        $findings = Finding::sorted($findings);
         if ($input->getOption('json')) {
             $output->writeln(json_encode(array_map(static fn (Finding $finding): array => $finding->toArray(), $findings), \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_THROW_ON_ERROR), OutputInterface::OUTPUT_RAW);
 

@@ -20,6 +20,9 @@ final class Catalogue
     private ?array $ownPages = null;
     private ?Phrasing $phrasing = null;
 
+    /** @var ?array<string, SlotKind> */
+    private ?array $slotKinds = null;
+
     /** @var array<string, SectionKind>|null */
     private ?array $sectionKinds = null;
 
@@ -121,6 +124,14 @@ final class Catalogue
     public function sectionKinds(): array
     {
         return $this->sectionKinds ??= self::build($this->data->child('section-kinds'), SectionKind::fromNode(...));
+    }
+
+    /** What a slot is; "text-2" is a text unless the catalogue says more of it. */
+    public function slotKind(string $slot): SlotKind
+    {
+        $this->slotKinds ??= self::build($this->data->child('slots'), SlotKind::fromNode(...));
+
+        return $this->slotKinds[$slot] ?? $this->slotKinds[preg_replace('/-\d+$/', '', $slot)] ?? throw new UnknownKind(\sprintf('There is no slot “%s”.', $slot));
     }
 
     /** @return array<string, array{string|list<string>, string|list<string>, string|list<string>}> made-up words by slot: short, typical and long; a list has them item by item */

@@ -13,7 +13,7 @@ use Symfony\Component\Yaml\Yaml;
 /** Reads core/catalogue; compiles it into one PHP file that OPcache can hold. */
 final readonly class CatalogueLoader
 {
-    private const FILES = ['page-kinds', 'own-pages', 'section-kinds', 'menu-order', 'phrasing', 'reasons', 'findings', 'effort', 'sample-copy'];
+    private const FILES = ['page-kinds', 'own-pages', 'section-kinds', 'menu-order', 'phrasing', 'reasons', 'findings', 'effort', 'sample-copy', 'slots'];
     private const BRIEF = ['cues', 'goals', 'tones', 'features', 'questions', 'voice', 'languages'];
     private const FOLDERS = ['business-kinds', 'layouts'];
 

@@ -58,6 +58,14 @@ final readonly class Drafter
         return [$this->fitting($titles, $words, SearchLimits::TITLE), $this->fitting($descriptions, $words, SearchLimits::DESCRIPTION)];
     }
 
+    /** The copy of a slot that a section has none for; null when no wording is usable. */
+    public function further(string $sectionKind, string $slot, Subject $subject): ?CopyLine
+    {
+        $lines = array_map(static fn (string $line): Line => new Line($line), $this->catalogue->slotKind($slot)->further);
+
+        return $this->line($slot, CopyRole::from($this->catalogue->sectionKind($sectionKind)->slots[$slot] ?? 'body'), $lines, $this->vocabulary($subject), null, $sectionKind.$slot);
+    }
+
     /** @return list<CopyLine> */
     public function copy(string $sectionKind, Subject $subject): array
     {

@@ -40,6 +40,11 @@ final readonly class CopyLine
         return null === $this->item ? $line : $line + ['item' => $this->item];
     }
 
+    public function withItem(?int $item): self
+    {
+        return new self($this->slot, $this->role, $this->text, $item, $this->status);
+    }
+
     public function is(string $slot, ?int $item): bool
     {
         return $this->slot === $slot && $this->item === $item;

@@ -47,6 +47,17 @@ final readonly class Look
         return array_filter(['flipped' => $this->flipped, 'media' => $this->media, 'hidden' => $this->hidden, 'full' => $this->full, 'align' => $this->align], static fn (mixed $value): bool => !\in_array($value, [false, '', []], true));
     }
 
+    public function withFlipped(bool $flipped): self
+    {
+        return new self($flipped, $this->media, $this->hidden, $this->full, $this->align);
+    }
+
+    /** @param list<string> $hidden */
+    public function withHidden(array $hidden): self
+    {
+        return new self($this->flipped, $this->media, $hidden, $this->full, $this->align);
+    }
+
     public function hides(string $slot): bool
     {
         return \in_array($slot, $this->hidden, true);

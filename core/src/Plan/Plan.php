@@ -59,7 +59,7 @@ final readonly class Plan
     {
         foreach (null === $section->shared ? [] : $this->shared as $shared) {
             if ($shared->id === $section->shared) {
-                return new Section($section->id, $shared->kind, $shared->title, $shared->purpose, $shared->layout, $shared->id, $shared->kept, $shared->reasons, $shared->copy);
+                return $shared->withId($section->id)->withShared($shared->id);
             }
         }
 
@@ -135,6 +135,20 @@ final readonly class Plan
         }
 
         throw new UnknownElement('This section is not in the plan any more.');
+    }
+
+    /** The first page that shows a section, or stands it in for a shared one; null when none does. */
+    public function pageOf(string $sectionId): ?Page
+    {
+        foreach ($this->pages as $page) {
+            foreach ($page->sections() as $section) {
+                if ($section->id === $sectionId || $section->shared === $sectionId) {
+                    return $page;
+                }
+            }
+        }
+
+        return null;
     }
 
     public function pageIndex(string $id): int

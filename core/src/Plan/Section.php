@@ -29,6 +29,12 @@ final readonly class Section
     ) {
     }
 
+    /** A section that stands for a shared one. */
+    public static function standingFor(self $shared, string $id): self
+    {
+        return new self($id, $shared->kind, $shared->title, $shared->purpose, $shared->layout, $shared->id);
+    }
+
     public static function fromNode(Node $node): self
     {
         $shared = $node->optionalString('shared');
@@ -82,6 +88,12 @@ final readonly class Section
         return new self($id, $this->kind, $this->title, $this->purpose, $this->layout, $this->shared, $this->kept, $this->reasons, $this->copy, $this->look);
     }
 
+    /** @param ?string $shared id of the shared section it stands for; null when it is a section of its own */
+    public function withShared(?string $shared): self
+    {
+        return new self($this->id, $this->kind, $this->title, $this->purpose, $this->layout, $shared, $this->kept, $this->reasons, $this->copy, $this->look);
+    }
+
     public function withTitle(string $title): self
     {
         return new self($this->id, $this->kind, $title, $this->purpose, $this->layout, $this->shared, $this->kept, $this->reasons, $this->copy, $this->look);
@@ -106,6 +118,33 @@ final readonly class Section
     public function withCopy(array $copy): self
     {
         return new self($this->id, $this->kind, $this->title, $this->purpose, $this->layout, $this->shared, $this->kept, $this->reasons, $copy, $this->look);
+    }
+
+    /** @return list<list<CopyLine>> the copy of each item, in order */
+    public function items(): array
+    {
+        $items = [];
+        foreach ($this->copy as $line) {
+            if (null !== $line->item) {
+                $items[$line->item][] = $line;
+            }
+        }
+        ksort($items);
+
+        return array_values($items);
+    }
+
+    /** @param list<list<CopyLine>> $items numbered anew in this order */
+    public function withItems(array $items): self
+    {
+        $copy = array_filter($this->copy, static fn (CopyLine $line): bool => null === $line->item);
+        foreach ($items as $at => $lines) {
+            foreach ($lines as $line) {
+                $copy[] = $line->withItem($at);
+            }
+        }
+
+        return $this->withCopy(array_values($copy));
     }
 
     public function withLook(Look $look): self

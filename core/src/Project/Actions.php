@@ -25,6 +25,7 @@ use DunePocket\Plan\Section;
 use DunePocket\Plan\UnknownElement;
 use DunePocket\Project\Action\PageActions;
 use DunePocket\Project\Action\SectionActions;
+use DunePocket\Project\Action\WireframeActions;
 use DunePocket\Project\Change\AddSource;
 use DunePocket\Project\Change\Change;
 use DunePocket\Project\Change\ChangeCodec;
@@ -52,6 +53,7 @@ final readonly class Actions
     private Planner $planner;
     private SectionActions $sections;
     private PageActions $pages;
+    private WireframeActions $wireframes;
 
     /** @param Defaults $defaults of the designer who acts */
     public function __construct(private Catalogue $catalogue, Defaults $defaults = new Defaults())
@@ -59,6 +61,7 @@ final readonly class Actions
         $this->planner = new Planner($catalogue, $defaults);
         $this->sections = new SectionActions($catalogue, $this->planner);
         $this->pages = new PageActions($catalogue, $this->planner);
+        $this->wireframes = new WireframeActions($catalogue);
     }
 
     /**
@@ -90,6 +93,12 @@ final readonly class Actions
             'make-shared' => $this->sections->share($action, $project),
             'use-shared' => $this->sections->useShared($action, $project),
             'detach-section' => $this->sections->detach($action, $project),
+            'set-look' => $this->wireframes->look($action, $project),
+            'show-slot' => $this->wireframes->showSlot($action, $project),
+            'add-item' => $this->wireframes->addItem($action, $project),
+            'remove-item' => $this->wireframes->removeItem($action, $project),
+            'move-item' => $this->wireframes->moveItem($action, $project),
+            'use-everywhere' => $this->wireframes->everywhere($action, $project),
             'another-section' => $this->sections->another($action, $project),
             'add-page' => $this->pages->add($action, $project),
             'keep-old-page' => $this->pages->keepOld($action, $project),

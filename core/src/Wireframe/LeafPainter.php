@@ -45,7 +45,7 @@ final readonly class LeafPainter
         foreach ($lines as $i => [$text, $lineWidth]) {
             $canvas->add(new TextRun($text, $left + $inset + $words->align->offset($boxWidth - 2 * $inset - $lineWidth), $baseline + $i * $style->lineHeight, $lineWidth, $style->size, $style->weight, $colour, 'link' === $words->kind && !$request));
         }
-        $this->slot($canvas, $words->line, $left, $y, $boxWidth, $height, $style, \count($lines), $words->align);
+        $this->slot($canvas, $words->line, $left, $y, $boxWidth, $height, $style, \count($lines), $words->align, lastLine: $lines[\count($lines) - 1][1] ?? 0.0);
 
         return $height;
     }
@@ -67,7 +67,7 @@ final readonly class LeafPainter
         foreach ($lines as $i => [$text, $lineWidth]) {
             $canvas->add(new TextRun($text, $left + ($boxWidth - $lineWidth) / 2, $y + Sizes::BUTTON_TOP + $i * $style->lineHeight + $this->font->baseline($style->size, $style->lineHeight), $lineWidth, $style->size, $style->weight, $colour));
         }
-        $this->slot($canvas, $button->line, $left, $y, $boxWidth, $height, $style, \count($lines), Align::Center);
+        $this->slot($canvas, $button->line, $left, $y, $boxWidth, $height, $style, \count($lines), Align::Center, lastLine: $lines[\count($lines) - 1][1] ?? 0.0);
 
         return $height;
     }
@@ -136,8 +136,8 @@ final readonly class LeafPainter
         return Sizes::MENU_HEIGHT;
     }
 
-    private function slot(Canvas $canvas, CopyLine $line, float $x, float $y, float $width, float $height, TextStyle $style, int $lines, Align $align, bool $media = false): void
+    private function slot(Canvas $canvas, CopyLine $line, float $x, float $y, float $width, float $height, TextStyle $style, int $lines, Align $align, bool $media = false, float $lastLine = 0.0): void
     {
-        $canvas->add(new SlotBox($line->slot, $line->item, $line->role->value, $line->status->value, $x, $y, $width, $height, $style, $lines, $align->value, $media));
+        $canvas->add(new SlotBox($line->slot, $line->item, $line->role->value, $line->status->value, $x, $y, $width, $height, $style, $lines, $align->value, $media, $lastLine));
     }
 }

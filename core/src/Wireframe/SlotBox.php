@@ -7,6 +7,11 @@ namespace DunePocket\Wireframe;
 /** Where the text of a slot stands, and how it is set: what an editor laid over the drawing needs. */
 final readonly class SlotBox implements Shape
 {
+    /**
+     * @param int   $lines    its text takes
+     * @param bool  $media    a picture, not a text
+     * @param float $lastLine width of the last line, in pixels
+     */
     public function __construct(
         public string $slot,
         public ?int $item,
@@ -20,6 +25,7 @@ final readonly class SlotBox implements Shape
         public int $lines,
         public string $align,
         public bool $media,
+        public float $lastLine = 0.0,
     ) {
     }
 
@@ -30,7 +36,7 @@ final readonly class SlotBox implements Shape
 
     public function moved(float $dx, float $dy): static
     {
-        return new self($this->slot, $this->item, $this->role, $this->status, $this->x + $dx, $this->y + $dy, $this->width, $this->height, $this->style, $this->lines, $this->align, $this->media);
+        return new self($this->slot, $this->item, $this->role, $this->status, $this->x + $dx, $this->y + $dy, $this->width, $this->height, $this->style, $this->lines, $this->align, $this->media, $this->lastLine);
     }
 
     /** @return array<string, mixed> */

@@ -43,6 +43,14 @@ final class ChangeLawsTest extends TestCase
         yield 'rename a section' => [['type' => 'edit-section', 'section' => 'p1s2', 'field' => 'title', 'value' => 'First sight']];
         yield 'rename a shared section' => [['type' => 'edit-section', 'section' => 'sh2', 'field' => 'title', 'value' => 'Give today']];
         yield 'another layout' => [['type' => 'edit-section', 'section' => 'p1s2', 'field' => 'layout', 'value' => 'hero.centred']];
+        yield 'flip the side' => [['type' => 'set-look', 'section' => 'p1s2', 'look' => ['flipped' => true]]];
+        yield 'a video and a whole screen' => [['type' => 'set-look', 'section' => 'p1s2', 'look' => ['media' => 'video', 'full' => true, 'align' => 'center']]];
+        yield 'hide the picture' => [['type' => 'show-slot', 'section' => 'p1s2', 'slot' => 'picture', 'shown' => false]];
+        yield 'show a small label' => [['type' => 'show-slot', 'section' => 'p1s2', 'slot' => 'label', 'shown' => true]];
+        yield 'add an item' => [['type' => 'add-item', 'section' => 'p1s3', 'after' => 0]];
+        yield 'remove an item' => [['type' => 'remove-item', 'section' => 'p1s3', 'item' => 1]];
+        yield 'reorder items' => [['type' => 'move-item', 'section' => 'p1s3', 'item' => 0, 'to' => 2]];
+        yield 'the same layout everywhere' => [['type' => 'use-everywhere', 'section' => 'p2s2', 'what' => 'layout']];
         yield 'keep' => [['type' => 'edit-section', 'section' => 'p1s2', 'field' => 'kept', 'value' => 'yes']];
         yield 'reword' => [['type' => 'edit-text', 'section' => 'p1s2', 'slot' => 'heading', 'item' => null, 'text' => 'Everyone welcome']];
         yield 'add a page' => [['type' => 'add-page', 'title' => 'Our building', 'parent' => 'p2', 'index' => 3]];
@@ -132,6 +140,9 @@ final class ChangeLawsTest extends TestCase
         yield 'a path that is taken' => [['type' => 'edit-page', 'page' => 'p2', 'field' => 'slug', 'value' => 'get-help']];
         yield 'an empty title' => [['type' => 'edit-page', 'page' => 'p2', 'field' => 'title', 'value' => '  ']];
         yield 'a layout of another kind' => [['type' => 'edit-section', 'section' => 'p1s2', 'field' => 'layout', 'value' => 'faq.columns']];
+        yield 'a slot of another kind' => [['type' => 'show-slot', 'section' => 'p1s2', 'slot' => 'price', 'shown' => true]];
+        yield 'an item that is not there' => [['type' => 'remove-item', 'section' => 'p1s3', 'item' => 99]];
+        yield 'a look that is none' => [['type' => 'set-look', 'section' => 'p1s2', 'look' => ['media' => 'hologram']]];
         yield 'an unknown layout' => [['type' => 'edit-section', 'section' => 'p1s2', 'field' => 'layout', 'value' => 'hero.sideways']];
         yield 'an unknown section kind' => [['type' => 'add-section', 'page' => 'p1', 'index' => 1, 'kind' => 'carousel']];
         yield 'an unknown goal' => [['type' => 'add-fact', 'kind' => 'goal', 'value' => 'fame']];

@@ -25,6 +25,19 @@ final readonly class Finding
     ) {
     }
 
+    /**
+     * @param list<self> $findings
+     *
+     * @return list<self> errors first, then warnings, then notes; those waved through come last
+     */
+    public static function sorted(array $findings): array
+    {
+        $order = array_flip(array_map(static fn (Level $level): string => $level->value, Level::cases()));
+        usort($findings, static fn (self $a, self $b): int => [null !== $a->remark, $order[$a->level->value]] <=> [null !== $b->remark, $order[$b->level->value]]);
+
+        return $findings;
+    }
+
     /** Stays the same as long as the same thing is wrong in the same place. */
     public function key(): string
     {

@@ -75,9 +75,7 @@ final readonly class Inspector
                 $findings[] = $finding->explained($this->catalogue->whyItMatters($finding->rule), $project->decisions->waved[$finding->key()] ?? null);
             }
         }
-        $order = array_flip(array_map(static fn (Level $level): string => $level->value, Level::cases()));
-        usort($findings, static fn (Finding $a, Finding $b): int => [null !== $a->remark, $order[$a->level->value]] <=> [null !== $b->remark, $order[$b->level->value]]);
 
-        return $findings;
+        return Finding::sorted($findings);
     }
 }

@@ -73,6 +73,17 @@ final readonly class Mend
         return new self("Use “{$label}”", ['type' => 'edit-section', 'section' => $section, 'field' => 'layout', 'value' => $layout]);
     }
 
+    /** @param array<string, mixed> $look the settings that change */
+    public static function look(string $section, array $look, string $label): self
+    {
+        return new self($label, ['type' => 'set-look', 'section' => $section, 'look' => $look]);
+    }
+
+    public static function showSlot(string $section, string $slot, string $label): self
+    {
+        return new self($label, ['type' => 'show-slot', 'section' => $section, 'slot' => $slot, 'shown' => true]);
+    }
+
     public static function anotherPage(string $page): self
     {
         return new self('Another go at this page', ['type' => 'another-page', 'page' => $page]);

@@ -17,6 +17,8 @@ use DunePocket\Plan\Navigation;
 use DunePocket\Plan\Outline\OutlineNode;
 use DunePocket\Plan\Page;
 use DunePocket\Plan\Plan;
+use DunePocket\Plan\Planning\Layouts\LayoutChooser;
+use DunePocket\Plan\Planning\Layouts\PageLayouts;
 use DunePocket\Plan\Reason;
 use DunePocket\Plan\SearchEntry;
 use DunePocket\Plan\Section;
@@ -108,13 +110,13 @@ final readonly class Planner
         $subject = new Subject($kind, $title, null, $about);
         $id = $plan->nextPageId();
         $sections = [];
-        $before = null;
         foreach ($planner->kinds($draft) as $sectionKind) {
             if ('call-to-action' !== $sectionKind) {
-                $before = $planner->section($id.'s'.(\count($sections) + 1), $sectionKind, $subject, $before, \count($sections));
-                $sections[] = $before;
+                $sections[] = $planner->section($id.'s'.(\count($sections) + 1), $sectionKind, $subject);
             }
         }
+        $sibling = array_values(array_filter($plan->pages, static fn (Page $page): bool => $page->kind === $kind))[0] ?? null;
+        $layouts = new PageLayouts(new LayoutChooser($this->catalogue, $profile->kind), $plan->shared);
         $taken = array_map(static fn (Page $page): string => $page->slug, $plan->children($parent));
 
         return new Page(
@@ -128,7 +130,7 @@ final readonly class Planner
             $this->purpose($draft, $profile),
             $draft->reasons,
             $this->search($drafter, $subject, $profile),
-            $this->framed($sections, $id, $plan->shared),
+            $layouts->choose($this->framed($sections, $id, $plan->shared), $kind, 0, $sibling?->sections() ?? []),
         );
     }
 
@@ -138,30 +140,36 @@ final readonly class Planner
         $profile = new Profile($brief, $this->catalogue);
         $drafter = new Drafter($this->catalogue, $profile);
         $planner = new SectionPlanner($this->catalogue, $profile, new Conditions($profile, []), $drafter, $this->recipes);
-        $before = $page->sections()[$index - 1] ?? null;
+        $section = $planner->section($plan->nextSectionId($page->id), $kind, PageSubject::of($page, $brief));
+        $layouts = new PageLayouts(new LayoutChooser($this->catalogue, $profile->kind), $plan->shared);
+        $sections = $page->sections();
+        array_splice($sections, $index, 0, [$section]);
 
-        return $planner->section($plan->nextSectionId($page->id), $kind, PageSubject::of($page, $brief), null === $before ? null : $plan->resolve($before), $index);
+        return $layouts->choose($sections, $page->kind)[$index];
     }
 
     /** @param list<PageDraft> $drafts */
     private function assemble(array $drafts, SectionPlanner $planner, Drafter $drafter, Profile $profile, int $seed): Plan
     {
         $navigation = $this->navigation($drafts, $profile);
-        $shared = $this->shared($drafter, $planner);
+        $chooser = new LayoutChooser($this->catalogue, $profile->kind);
+        $shared = $this->shared($drafter, $planner, $chooser, $seed);
+        $layouts = new PageLayouts($chooser, $shared);
+        $first = [];
         $ids = [];
         foreach ($drafts as $i => $draft) {
             $ids[spl_object_id($draft)] = 'p'.($i + 1);
         }
         $pages = [];
         $slugs = [];
-        $siblingTurn = [];
         foreach ($drafts as $i => $draft) {
             $id = $ids[spl_object_id($draft)];
             $parent = null === $draft->parent ? null : $ids[spl_object_id($draft->parent)];
             $slug = 'home' === $draft->kind ? '' : Slug::free(Slug::of($draft->title), $slugs[$parent ?? ''] ?? []);
             $slugs[$parent ?? ''][] = $slug;
             $subject = new Subject($draft->kind, $draft->title, $draft->subject, $draft->about, $this->picture($profile, $i), null === $draft->parent ? ['Home'] : ['Home', $draft->parent->title]);
-            $turn = \in_array($draft->kind, ['service', 'area'], true) ? ($siblingTurn[$draft->kind] ??= $i) : $i;
+            $sections = $layouts->choose($this->sections($id, $draft, $planner, $subject, $shared), $draft->kind, $seed, $first[$draft->kind] ?? []);
+            $first[$draft->kind] ??= $sections;
             $pages[] = new Page(
                 $id,
                 $parent,
@@ -173,7 +181,7 @@ final readonly class Planner
                 $this->purpose($draft, $profile),
                 $draft->reasons,
                 $this->search($drafter, $subject, $profile),
-                $this->sections($id, $draft, $planner, $subject, $turn + $seed, $shared),
+                $sections,
             );
         }
 
@@ -185,17 +193,15 @@ final readonly class Planner
      *
      * @return list<Section>
      */
-    private function sections(string $pageId, PageDraft $draft, SectionPlanner $planner, Subject $subject, int $turn, array $shared): array
+    private function sections(string $pageId, PageDraft $draft, SectionPlanner $planner, Subject $subject, array $shared): array
     {
         $sections = [];
-        $before = null;
         $frame = array_map(static fn (Section $section): string => $section->title, $shared);
         foreach ($planner->kinds($draft) as $kind) {
             if ('call-to-action' === $kind) {
                 continue;
             }
-            $before = $planner->section($pageId.'s'.(\count($sections) + 2), $kind, $subject, $before, $turn, null === $draft->subject ? [] : [$draft->subject->id], [...$frame, ...array_map(static fn (Section $section): string => $section->title, $sections)]);
-            $sections[] = $before;
+            $sections[] = $planner->section($pageId.'s'.(\count($sections) + 2), $kind, $subject, null === $draft->subject ? [] : [$draft->subject->id], [...$frame, ...array_map(static fn (Section $section): string => $section->title, $sections)]);
         }
         $ends = \in_array('call-to-action', $planner->kinds($draft), true) && !$this->catalogue->pageKinds()->get($draft->kind)->carriesItsForm();
 
@@ -210,33 +216,33 @@ final readonly class Planner
      */
     private function framed(array $sections, string $pageId, array $shared, bool $withCall = false): array
     {
-        $reference = static fn (Section $of, string $id): Section => new Section($id, $of->kind, $of->title, $of->purpose, $of->layout, $of->id);
         $number = max([0, ...array_map(static fn (Section $section): int => (int) substr($section->id, \strlen($pageId) + 1), $sections)]);
         $framed = $sections;
         foreach ($shared as $section) {
             if ('site-header' === $section->kind) {
-                array_unshift($framed, $reference($section, $pageId.'s'.(\count($sections) > 0 && (int) substr($sections[0]->id, \strlen($pageId) + 1) > 1 ? 1 : ++$number)));
+                array_unshift($framed, Section::standingFor($section, $pageId.'s'.(\count($sections) > 0 && (int) substr($sections[0]->id, \strlen($pageId) + 1) > 1 ? 1 : ++$number)));
             }
         }
         foreach ($shared as $section) {
             if (('call-to-action' === $section->kind && $withCall) || 'site-footer' === $section->kind) {
-                $framed[] = $reference($section, $pageId.'s'.++$number);
+                $framed[] = Section::standingFor($section, $pageId.'s'.++$number);
             }
         }
 
         return $framed;
     }
 
-    /** @return list<Section> */
-    private function shared(Drafter $drafter, SectionPlanner $planner): array
+    /** @return list<Section> header, call to action and footer; businesses of different kinds have them in different layouts */
+    private function shared(Drafter $drafter, SectionPlanner $planner, LayoutChooser $chooser, int $seed): array
     {
         $subject = new Subject('home', 'Home');
         $shared = [];
-        foreach (['sh1' => ['site-header', 'site-header.bar'], 'sh2' => ['call-to-action', 'call-to-action.band'], 'sh3' => ['site-footer', 'site-footer.columns']] as $id => [$kind, $layout]) {
-            $shared[] = new Section($id, $kind, $drafter->title($kind, $subject), $drafter->purpose($kind, $subject), $layout, reasons: $planner->reasons($kind, $subject), copy: $drafter->copy($kind, $subject));
+        foreach (['sh1' => 'site-header', 'sh2' => 'call-to-action', 'sh3' => 'site-footer'] as $id => $kind) {
+            $shared[] = new Section($id, $kind, $drafter->title($kind, $subject), $drafter->purpose($kind, $subject), '', reasons: $planner->reasons($kind, $subject), copy: $drafter->copy($kind, $subject));
         }
+        [$header, $call, $footer] = $shared;
 
-        return $shared;
+        return [...$chooser->page([$header], 'home', $seed), ...$chooser->page([$call, $footer], 'home', $seed)];
     }
 
     /**

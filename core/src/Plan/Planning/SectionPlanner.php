@@ -17,7 +17,7 @@ use DunePocket\Plan\Reason;
 use DunePocket\Plan\Section;
 use DunePocket\Studio\Recipes;
 
-/** Fills a page with sections: which ones, in which order, each with purpose, reasons, copy and layout. */
+/** Fills a page with sections: which ones, in which order, each with purpose, reasons and copy. Layouts are chosen for the page as a whole, afterwards. */
 final readonly class SectionPlanner
 {
     /** Where the section of a feature goes that has no page of its own: the first of these pages that is planned. */
@@ -26,8 +26,6 @@ final readonly class SectionPlanner
     /** What makes a visitor believe a business that has nothing else to show, most convincing first: common practice. */
     private const PROOF = ['testimonials', 'awards', 'story'];
 
-    private LayoutChooser $layouts;
-
     public function __construct(
         private Catalogue $catalogue,
         private Profile $profile,
@@ -35,7 +33,6 @@ final readonly class SectionPlanner
         private Drafter $drafter,
         private ?Recipes $recipes = null,
     ) {
-        $this->layouts = new LayoutChooser($catalogue);
     }
 
     /**
@@ -108,10 +105,11 @@ final readonly class SectionPlanner
      * @param list<string> $facts ids the section rests on beside those of its kind
      * @param list<string> $taken names of the other sections of the page
      */
-    public function section(string $id, string $kind, Subject $subject, ?Section $before, int $turn, array $facts = [], array $taken = []): Section
+    public function section(string $id, string $kind, Subject $subject, array $facts = [], array $taken = []): Section
     {
         $own = $this->recipes?->section($subject->pageKind, $subject->title, $kind);
-        $section = new Section(
+
+        return new Section(
             $id,
             $kind,
             $own->name ?? $this->freeTitle($this->drafter->title($kind, $subject), $kind, $taken),
@@ -120,9 +118,6 @@ final readonly class SectionPlanner
             reasons: $this->reasons($kind, $subject, $facts),
             copy: $this->drafter->copy($kind, $subject),
         );
-        $above = null === $before || !$this->catalogue->hasLayout($before->layout) ? null : $this->catalogue->layout($before->layout);
-
-        return $section->withLayout($this->layouts->choose($section, $above, $turn));
     }
 
     /** @param list<string> $taken */

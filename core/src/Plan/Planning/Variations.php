@@ -7,13 +7,15 @@ namespace DunePocket\Plan\Planning;
 use DunePocket\Brief\Brief;
 use DunePocket\Brief\Profile;
 use DunePocket\Catalogue\Catalogue;
-use DunePocket\Catalogue\Layout;
 use DunePocket\Catalogue\Stage;
 use DunePocket\Copy\Drafter;
 use DunePocket\Plan\CopyLine;
 use DunePocket\Plan\CopyStatus;
 use DunePocket\Plan\Page;
 use DunePocket\Plan\Plan;
+use DunePocket\Plan\Planning\Layouts\Choice;
+use DunePocket\Plan\Planning\Layouts\LayoutChooser;
+use DunePocket\Plan\Planning\Layouts\PageLayouts;
 use DunePocket\Plan\Reason;
 use DunePocket\Plan\Section;
 
@@ -24,6 +26,7 @@ use DunePocket\Plan\Section;
 final readonly class Variations
 {
     private const WORDINGS = 5;
+    private const LAYOUTS = 8;
     /** What may join a page that has room, and what it needs to be filled. */
     private const JOINS = ['benefits' => 'fact:differentiator', 'stats' => 'fact:proof', 'steps' => 'steps', 'faq' => 'questions', 'testimonials' => ''];
     private const FEWEST = 3;
@@ -35,7 +38,7 @@ final readonly class Variations
     /** A mark that two sections share when a visitor would see no difference. */
     public static function mark(Section ...$sections): string
     {
-        $seen = array_map(static fn (Section $section): array => [$section->kind, $section->layout, array_map(static fn (CopyLine $line): string => $line->text, $section->copy)], $sections);
+        $seen = array_map(static fn (Section $section): array => [$section->kind, $section->layout, $section->look->toArray(), array_map(static fn (CopyLine $line): string => $line->text, $section->copy)], $sections);
 
         return hash('xxh32', json_encode($seen, \JSON_THROW_ON_ERROR));
     }
@@ -46,14 +49,13 @@ final readonly class Variations
         $shown = $plan->shown($section);
         $profile = new Profile($brief, $this->catalogue);
         $subject = PageSubject::of($page, $brief);
-        $layouts = $this->suitable($shown);
+        $layouts = $this->suitable($plan, $page, $section, $profile);
         $choices = [];
         for ($i = 0; $i < self::WORDINGS * \count($layouts); ++$i) {
             $at = $i % \count($layouts);
-            $layout = $layouts[$at];
             $drafter = new Drafter($this->catalogue, $profile, ($at + intdiv($i, \count($layouts))) % self::WORDINGS);
-            $choice = $shown->withLayout($layout->id)->withCopy($this->merged($drafter->copy($shown->kind, $subject), $shown->copy));
-            $choice = new Section($shown->shared ?? $shown->id, $choice->kind, $choice->title, $choice->purpose, $choice->layout, null, $choice->kept, $choice->reasons, $choice->copy);
+            $choice = $shown->withLayout($layouts[$at]->layout->id)->withLook($layouts[$at]->look($shown->look))->withCopy($this->merged($drafter->copy($shown->kind, $subject), $shown->copy));
+            $choice = $choice->withId($shown->shared ?? $shown->id)->withShared(null);
             $choices[self::mark($choice)] ??= $choice;
         }
         unset($choices[self::mark($shown)]);
@@ -79,14 +81,14 @@ final readonly class Variations
         return array_values($choices);
     }
 
-    /** @return list<Layout> those that take the number of items there are; all of the kind when none does */
-    private function suitable(Section $section): array
+    /** @return list<Choice> the layouts that suit the section best where it stands, the best first */
+    private function suitable(Plan $plan, Page $page, Section $section, Profile $profile): array
     {
-        $items = \count(array_unique(array_filter(array_map(static fn (CopyLine $line): ?int => $line->item, $section->copy), static fn (?int $item): bool => null !== $item)));
-        $all = $this->catalogue->layoutsFor($section->kind);
-        $fitting = array_values(array_filter($all, static fn (Layout $layout): bool => null === $layout->items || 0 === $items || ($items >= $layout->items[0] && $items <= $layout->items[1])));
+        $sections = $page->sections();
+        $at = (int) array_search($section, $sections, true);
+        $neighbour = static fn (int $index): ?Section => isset($sections[$index]) ? $plan->resolve($sections[$index]) : null;
 
-        return [] === $fitting ? $all : $fitting;
+        return \array_slice((new LayoutChooser($this->catalogue, $profile->kind))->ranked($plan->resolve($section), $neighbour($at - 1), $neighbour($at + 1), $page->kind), 0, self::LAYOUTS);
     }
 
     /**
@@ -166,17 +168,16 @@ final readonly class Variations
         $number = (int) substr($plan->nextSectionId($page->id), \strlen($page->id) + 1);
         $titles = array_map(static fn (Section $section): string => $plan->shown($section)->title, array_values($stays));
         $sections = [];
-        $before = null;
         foreach (array_diff($kinds, $keptKinds) as $kind) {
-            $before = $planner->section($page->id.'s'.$number++, $kind, $subject, $before, $turn, [], $titles);
-            $titles[] = $before->title;
-            $sections[] = $before;
+            $section = $planner->section($page->id.'s'.$number++, $kind, $subject, [], $titles);
+            $titles[] = $section->title;
+            $sections[] = $section;
         }
         foreach ($stays as $index => $section) {
             $atEnd = null !== $section->shared && $index > 0;
             array_splice($sections, $atEnd ? \count($sections) : min($index, \count($sections)), 0, [$section]);
         }
 
-        return $sections;
+        return (new PageLayouts(new LayoutChooser($this->catalogue, (new Profile($brief, $this->catalogue))->kind), $plan->shared))->choose($sections, $page->kind, $turn);
     }
 }

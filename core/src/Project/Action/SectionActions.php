@@ -114,7 +114,7 @@ final readonly class SectionActions
             throw new InvalidChange('This section is shared already.');
         }
         $id = $project->plan->nextSharedId();
-        $reference = new Section($section->id, $section->kind, $section->title, $section->purpose, $section->layout, $id);
+        $reference = Section::standingFor($section->withId($id), $section->id);
 
         return new Several([new PutShared($section->withId($id), \count($project->plan->shared)), new ReplaceSection($reference, 'Share')], "Share {$section->title}");
     }
@@ -125,7 +125,7 @@ final readonly class SectionActions
         $id = $action->string('shared');
         foreach ($project->plan->shared as $shared) {
             if ($shared->id === $id) {
-                return new AddSection($page->id, self::index($action, $page), new Section($project->plan->nextSectionId($page->id), $shared->kind, $shared->title, $shared->purpose, $shared->layout, $id));
+                return new AddSection($page->id, self::index($action, $page), Section::standingFor($shared, $project->plan->nextSectionId($page->id)));
             }
         }
 
@@ -141,7 +141,7 @@ final readonly class SectionActions
             throw new InvalidChange('This section is on this page alone.');
         }
         $shown = $project->plan->shown($section);
-        $own = new Section($section->id, $shown->kind, $shown->title, $shown->purpose, $shown->layout, null, $shown->kept, $shown->reasons, $shown->copy);
+        $own = $shown->withShared(null);
         $changes = [new ReplaceSection($own, 'Detach')];
         if (1 === $project->plan->timesShared($section->shared)) {
             $changes[] = new RemoveShared($section->shared);
@@ -172,9 +172,7 @@ final readonly class SectionActions
 
     private function copied(Project $project, Section $section, string $id): Section
     {
-        $shown = $project->plan->resolve($section);
-
-        return new Section($id, $shown->kind, $shown->title, $shown->purpose, $shown->layout, $section->shared, $shown->kept, $shown->reasons, null === $section->shared ? $shown->copy : []);
+        return null === $section->shared ? $section->withId($id) : Section::standingFor($project->plan->shown($section)->withId($section->shared), $id);
     }
 
     /**

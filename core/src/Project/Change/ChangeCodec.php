@@ -30,6 +30,7 @@ final class ChangeCodec
         'replace-page' => ReplacePage::class,
         'put-shared' => PutShared::class,
         'remove-shared' => RemoveShared::class,
+        'set-look' => SetLook::class,
         'record-goes' => RecordGoes::class,
         'wave-finding' => WaveFinding::class,
         'decide-old-page' => DecideOldPage::class,
