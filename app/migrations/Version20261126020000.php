@@ -12,7 +12,7 @@ final class Version20261126020000 extends AbstractMigration
     /** Layouts that were the mirror of another: that one, flipped. */
     private const MIRRORED = ['hero.media-start' => 'hero.media-end', 'feature.media-start' => 'feature.media-end', 'case-study.split-start' => 'case-study.split'];
     private const RENAMED = ['services-list.alternating' => 'services-list.beside', 'benefits.numbered-rows' => 'benefits.rows'];
-    private const PLACES = [['page', 'sections', 'text'], ['project', 'shared', 'jsonb'], ['change', 'change', 'jsonb'], ['change', 'inverse', 'jsonb'], ['review_round', 'file', 'text']];
+    private const PLACES = [['page', 'sections', 'text'], ['project', 'shared', 'jsonb'], ['change', 'change', 'jsonb'], ['change', 'inverse', 'jsonb'], ['review_round', 'snapshot', 'json'], ['designer', 'defaults', 'jsonb']];
 
     public function getDescription(): string
     {

@@ -98,6 +98,12 @@ http {
       fastcgi_buffer_size 64k;
     }
     location ~ ^/[rf]/ { try_files /client.html =404; }
+    location ^~ /preview/ {
+      add_header Content-Security-Policy "default-src 'self'; script-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; font-src 'self'; connect-src 'self'; frame-ancestors 'self'; base-uri 'none'; form-action 'none'" always;
+      add_header X-Content-Type-Options nosniff always;
+      add_header Referrer-Policy no-referrer always;
+      try_files /preview.html =404;
+    }
     location / { try_files \$uri /index.html; }
   }
 }

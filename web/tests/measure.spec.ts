@@ -26,7 +26,7 @@ for (const width of ['Desktop', 'Tablet', 'Phone']) {
         let checked = 0;
         for (const drawing of drawings) {
           for (const text of document.querySelectorAll<SVGTextElement>(
-            `#drawn-${drawing.section} svg text`,
+            `#drawn-${room.width}-${drawing.section} svg text`,
           )) {
             const box = text.getBBox();
             const slot = drawing.slots.find(

@@ -42,14 +42,6 @@ final readonly class DrawingController
         return new JsonResponse(['svg' => (new DiagramSvg())->paint($surveyor->diagram($plan), 'Sitemap of '.$project->name)]);
     }
 
-    #[Route('/api/projects/{project}/sections/{section}/layouts', name: 'layouts', methods: 'GET')]
-    public function layouts(ProjectRecord $project, string $section): Response
-    {
-        $plan = $this->store->load($project)->plan;
-
-        return new JsonResponse($this->presenter->layouts($plan->resolve($plan->section($section))));
-    }
-
     /** Which kinds of section suit the place at the index of a page. */
     #[Route('/api/projects/{project}/pages/{page}/suits', name: 'suits', methods: 'GET')]
     public function suits(ProjectRecord $project, string $page, Request $request, PlaceAdviser $adviser): Response

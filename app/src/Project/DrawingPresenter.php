@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace DunePocket\App\Project;
 
-use DunePocket\Catalogue\Catalogue;
 use DunePocket\Plan\Page;
 use DunePocket\Plan\Plan;
 use DunePocket\Plan\Section;
@@ -15,7 +14,7 @@ use DunePocket\Wireframe\Viewport;
 /** Shows drawn pages to the interface. */
 final readonly class DrawingPresenter
 {
-    public function __construct(private Catalogue $catalogue, private Draughtsman $draughtsman)
+    public function __construct(private Draughtsman $draughtsman)
     {
     }
 
@@ -28,7 +27,17 @@ final readonly class DrawingPresenter
     /** @return array<string, mixed> */
     public function section(Plan $plan, Section $section, Viewport $viewport): array
     {
-        $shown = $plan->resolve($section);
+        return $this->drawn($section->id, $plan->resolve($section), $viewport);
+    }
+
+    /**
+     * @param string  $id    of the section on its page
+     * @param Section $shown resolved
+     *
+     * @return array<string, mixed>
+     */
+    public function drawn(string $id, Section $shown, Viewport $viewport): array
+    {
         $drawing = $this->draughtsman->drawing($shown, $viewport);
         $texts = [];
         foreach ($shown->copy as $line) {
@@ -36,22 +45,11 @@ final readonly class DrawingPresenter
         }
 
         return [
-            'section' => $section->id,
+            'section' => $id,
             'width' => $drawing->width,
             'height' => $drawing->height,
             'svg' => $this->draughtsman->svg($drawing),
             'slots' => array_map(static fn (SlotBox $slot): array => $slot->toArray() + ['text' => $texts[$slot->slot.'/'.($slot->item ?? '')] ?? ''], $drawing->slots),
         ];
-    }
-
-    /** @return list<array{id: string, label: string, weight: string, thumbnail: string}> this section in every layout of its kind */
-    public function layouts(Section $section): array
-    {
-        return array_map(fn ($layout): array => [
-            'id' => $layout->id,
-            'label' => $layout->label,
-            'weight' => $layout->weight,
-            'thumbnail' => $this->draughtsman->thumbnail($section->withLayout($layout->id)),
-        ], $this->catalogue->layoutsFor($section->kind));
     }
 }

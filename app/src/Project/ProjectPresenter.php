@@ -97,6 +97,7 @@ final readonly class ProjectPresenter
             'purpose' => $section->purpose,
             'layout' => $section->layout,
             'layoutLabel' => $this->catalogue->layout($section->layout)->label,
+            'look' => $section->look->toArray(),
             'shared' => $section->shared,
             'kept' => $section->kept,
             'reasons' => array_map(static fn ($reason): array => $reason->toArray(), $section->reasons),

@@ -130,7 +130,44 @@ final class ProjectTest extends ApiTestCase
         $this->call('GET', "/api/projects/$id/pages/p1/drawings?width=watch");
         self::assertSame(400, $this->answered());
         $section = $this->call('GET', "/api/projects/$id")->children('pages')[0]->children('sections')[1]->string('id');
-        self::assertCount(5, $this->call('GET', "/api/projects/$id/sections/$section/layouts")->items());
+        $wireframe = $this->call('GET', "/api/projects/$id/sections/$section/wireframe");
+        self::assertCount(12, $wireframe->children('layouts'));
+        self::assertStringEndsWith('.', $wireframe->strings('why')[0]);
+        self::assertSame(['desktop', 'tablet', 'phone'], array_keys($wireframe->children('fit')[0]->map('widths')));
+        $page = $this->call('GET', "/api/projects/$id/pages/p1/wireframe");
+        self::assertGreaterThan(1, $page->child('screens')->float('desktop'));
+        self::assertGreaterThan(80, $page->int('fits'));
+    }
+
+    public function testASketchMeasuresWordsAndSavesNothing(): void
+    {
+        $this->signInAs('owner');
+        $id = $this->project();
+        $section = $this->call('GET', "/api/projects/$id")->children('pages')[0]->children('sections')[1]->string('id');
+        $before = $this->call('GET', "/api/projects/$id/pages/p1/drawings?width=phone")->items()[1];
+        $sketch = $this->call('POST', "/api/projects/$id/sections/$section/sketch", ['slot' => 'heading', 'item' => null, 'text' => str_repeat('Many words in a heading ', 8), 'width' => 'phone']);
+        self::assertGreaterThan($before->float('height'), $sketch->float('height'));
+        self::assertSame($before->float('height'), $this->call('GET', "/api/projects/$id/pages/p1/drawings?width=phone")->items()[1]->float('height'));
+        $this->call('POST', "/api/projects/$id/sections/$section/sketch", ['slot' => 'heading', 'item' => null, 'text' => str_repeat('x', 60_000), 'width' => 'phone']);
+        self::assertSame(422, $this->answered());
+    }
+
+    public function testAPageAsHtmlLeadsToTheOtherPages(): void
+    {
+        $this->signInAs('owner');
+        $id = $this->project();
+        $page = $this->call('GET', "/api/projects/$id/pages/p1/html");
+        self::assertStringContainsString('<h1', $page->string('body'));
+        self::assertStringContainsString("href=\"/preview/$id/p2\"", $page->string('body'));
+        self::assertStringContainsString('--text-h1', $page->string('css'));
+        $section = $this->call('GET', "/api/projects/$id")->children('pages')[0]->children('sections')[1]->string('id');
+        self::assertStringNotContainsString('<footer', $this->call('GET', "/api/projects/$id/pages/p1/html?section=$section")->string('body'));
+    }
+
+    public function testWhatSuitsAPlace(): void
+    {
+        $this->signInAs('owner');
+        $id = $this->project();
         $suits = $this->call('GET', "/api/projects/$id/pages/p1/suits?index=2")->items();
         self::assertSame('place', $suits[0]->string('fit'));
         self::assertSame('elsewhere', $suits[\count($suits) - 1]->string('fit'));

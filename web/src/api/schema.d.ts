@@ -316,7 +316,47 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/projects/{project}/sections/{section}/layouts": {
+    "/api/projects/{project}/pages/{page}/wireframe": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                project: components["parameters"]["project"];
+                page: components["parameters"]["page"];
+            };
+            cookie?: never;
+        };
+        get: operations["pageWireframe"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{project}/pages/{page}/html": {
+        parameters: {
+            query?: {
+                section?: string;
+            };
+            header?: never;
+            path: {
+                project: components["parameters"]["project"];
+                page: components["parameters"]["page"];
+            };
+            cookie?: never;
+        };
+        get: operations["pageHtml"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{project}/sections/{section}/wireframe": {
         parameters: {
             query?: never;
             header?: never;
@@ -326,9 +366,28 @@ export interface paths {
             };
             cookie?: never;
         };
-        get: operations["layouts"];
+        get: operations["sectionWireframe"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{project}/sections/{section}/sketch": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                project: components["parameters"]["project"];
+                section: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["sketch"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1009,6 +1068,7 @@ export interface components {
             purpose: string;
             layout: string;
             layoutLabel: string;
+            look: components["schemas"]["Look"];
             shared: string | null;
             kept: boolean;
             reasons: components["schemas"]["Reason"][];
@@ -1269,6 +1329,42 @@ export interface components {
             into: string;
         } | {
             /** @constant */
+            type: "set-look";
+            section: string;
+            look: components["schemas"]["Look"];
+        } | {
+            /** @constant */
+            type: "show-slot";
+            section: string;
+            slot: string;
+            shown: boolean;
+        } | {
+            /** @constant */
+            type: "add-item";
+            section: string;
+            /** @description Index of the item before it, -1 for none */
+            after: number;
+        } | {
+            /** @constant */
+            type: "remove-item";
+            section: string;
+            item: number;
+        } | {
+            /** @constant */
+            type: "move-item";
+            section: string;
+            item: number;
+            to: number;
+        } | {
+            /** @constant */
+            type: "use-everywhere";
+            section: string;
+            /** @enum {string} */
+            what: "layout" | "look" | "both";
+            /** @description Only on these; all when absent */
+            pages?: string[];
+        } | {
+            /** @constant */
             type: "another-section";
             section: string;
         } | {
@@ -1336,11 +1432,88 @@ export interface components {
             fit: "place" | "page" | "elsewhere";
             because: string;
         };
+        /** @enum {string} */
+        Width: "desktop" | "tablet" | "phone";
         LayoutChoice: {
             id: string;
             label: string;
-            weight: string;
+            /** @enum {string} */
+            media: "start" | "end" | "above" | "below" | "over" | "items" | "none";
+            /** @description In which its items stand */
+            columns: number;
+            /** @enum {string} */
+            weight: "light" | "medium" | "heavy";
+            /** @description SVG */
             thumbnail: string;
+        };
+        Look: {
+            flipped?: boolean;
+            /** @enum {string} */
+            media?: "" | "picture" | "video";
+            hidden?: string[];
+            full?: boolean;
+            /** @enum {string} */
+            align?: "" | "start" | "center";
+        };
+        TextFit: {
+            lines: number;
+            /** @description Lines the slot holds well */
+            holds: number;
+            /** @description Characters that would still fit, or are too many when below zero */
+            room: number;
+            overflows: boolean;
+        };
+        SlotFit: {
+            slot: string;
+            item: number | null;
+            widths: {
+                [key: string]: components["schemas"]["TextFit"];
+            };
+        };
+        SectionWireframe: {
+            /** @description What an edit names */
+            section: string;
+            why: string[];
+            /** @description The best first */
+            layouts: components["schemas"]["LayoutChoice"][];
+            slots: {
+                slot: string;
+                label: string;
+                shown: boolean;
+                optional: boolean;
+                items: boolean;
+            }[];
+            items: number;
+            look: components["schemas"]["Look"];
+            /** @description Whether its picture can change sides */
+            sides: boolean;
+            /** @description Whether its picture can be a video */
+            pictured: boolean;
+            fit: components["schemas"]["SlotFit"][];
+            uneven: {
+                slot: string;
+                item: number;
+                lines: number;
+                others: number;
+            }[];
+            alike: {
+                section: string;
+                title: string;
+                page: string;
+                pageTitle: string;
+                layout: string;
+            }[];
+        };
+        PageWireframe: {
+            screens: {
+                desktop: number;
+                tablet: number;
+                phone: number;
+            };
+            words: number;
+            /** @description Per cent of its texts */
+            fits: number;
+            findings: components["schemas"]["Finding"][];
         };
         Round: {
             number: number;
@@ -1966,7 +2139,61 @@ export interface operations {
             default: components["responses"]["Problem"];
         };
     };
-    layouts: {
+    pageWireframe: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                project: components["parameters"]["project"];
+                page: components["parameters"]["page"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description How long the page is and what its layout wants */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PageWireframe"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    pageHtml: {
+        parameters: {
+            query?: {
+                section?: string;
+            };
+            header?: never;
+            path: {
+                project: components["parameters"]["project"];
+                page: components["parameters"]["page"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The page as HTML and CSS */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        title: string;
+                        css: string;
+                        body: string;
+                    };
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    sectionWireframe: {
         parameters: {
             query?: never;
             header?: never;
@@ -1978,13 +2205,46 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description The section in every layout of its kind */
+            /** @description Layouts, settings and fit of a section */
             200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["LayoutChoice"][];
+                    "application/json": components["schemas"]["SectionWireframe"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    sketch: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                project: components["parameters"]["project"];
+                section: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    slot: string;
+                    item: number | null;
+                    text: string;
+                    width: components["schemas"]["Width"];
+                };
+            };
+        };
+        responses: {
+            /** @description The section drawn with these words */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SectionDrawing"];
                 };
             };
             default: components["responses"]["Problem"];

@@ -1,46 +1,97 @@
-import { useQuery } from '@tanstack/react-query';
-import { Segmented, Select, Spin } from 'antd';
-import { useEffect, useRef, useState } from 'react';
+import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query';
+import { Button, Drawer, Segmented, Select } from 'antd';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import { Link, Navigate, useNavigate, useParams } from 'react-router-dom';
-import { api, said, unwrap } from '../api/client';
-import { shown, useWorkbench } from '../project/context';
+import { api, unwrap } from '../api/client';
+import { AddSection } from '../plan/AddSection';
+import { FindingsList } from '../plan/FindingsList';
+import { editedId, shown, useWorkbench } from '../project/context';
+import { useKeys } from '../project/keys';
 import { Drawn } from '../shared/Drawn';
-import { DraftDetails } from './DraftDetails';
-import { DrawnSection } from './DrawnSection';
+import { DraftDetails, sectionWireframe } from './DraftDetails';
+import { draftKeys } from './draftKeys';
+import { DraftSheet } from './DraftSheet';
+import { nextLayout } from './LayoutChoice';
+import { Preview } from './Preview';
+import { FOLDS, type Width, WIDTHS } from './widths';
 
-type Width = 'desktop' | 'tablet' | 'phone';
-const FOLD: Record<Width, [number, number]> = {
-  desktop: [1280, 720],
-  tablet: [768, 1024],
-  phone: [390, 760],
-};
+type Shown = Width | 'all';
+const GAP = 24;
 
-/** One page at true proportions; click a text and type. */
+/** One page at true proportions, at one width or all three; click a text and type. */
 export function DraftView() {
-  const { project, checks, selection, select } = useWorkbench();
+  const { project, checks, selection, select, act } = useWorkbench();
   const { page: pageId } = useParams();
   const navigate = useNavigate();
-  const [width, setWidth] = useState<Width>('desktop');
+  const queries = useQueryClient();
+  const [width, setWidth] = useState<Shown>('desktop');
+  const [zoom, setZoom] = useState<number>(0);
+  const [typing, setTyping] = useState<{ width: Width; text: string } | null>(null);
+  const [previewing, setPreviewing] = useState(false);
+  const [adding, setAdding] = useState<number | null>(null);
+  const [findingsOpen, setFindingsOpen] = useState(false);
+  const [room, setRoom] = useState(800);
   const canvas = useRef<HTMLDivElement>(null);
   const page = project.pages.find((one) => one.id === pageId);
-  const drawings = useQuery({
-    queryKey: ['drawings', project.id, pageId, width],
+  const known = useQuery({
+    queryKey: ['wireframe', project.id, 'page', page?.id],
     enabled: page !== undefined,
-    placeholderData: (previous) => previous,
+    placeholderData: keepPreviousData,
     queryFn: () =>
       unwrap(
-        api.GET('/api/projects/{project}/pages/{page}/drawings', {
-          params: { path: { project: project.id, page: pageId ?? '' }, query: { width } },
+        api.GET('/api/projects/{project}/pages/{page}/wireframe', {
+          params: { path: { project: project.id, page: page?.id ?? '' } },
         }),
       ),
-  });
-  const [room, setRoom] = useState(800);
+  }).data;
   useEffect(() => {
     if (!canvas.current) return;
     const watch = new ResizeObserver(([entry]) => entry && setRoom(entry.contentRect.width));
     watch.observe(canvas.current);
     return () => watch.disconnect();
   }, [page]);
+
+  const index = page ? project.pages.indexOf(page) : -1;
+  const selected = page?.sections.some((one) => one.id === selection?.section)
+    ? selection?.section
+    : undefined;
+  const drawnWidth: Width = width === 'all' ? 'desktop' : width;
+  const bindings = useMemo(() => {
+    if (!page) return [];
+    const turn = (by: number) => {
+      const next = project.pages[index + by];
+      if (next) void navigate(`/projects/${project.id}/draft/${next.id}`);
+    };
+    const order: Shown[] = ['desktop', 'tablet', 'phone', 'all'];
+    return draftKeys(project, page, selected, {
+      act,
+      select,
+      turn,
+      widen: () => setWidth((now) => order[(order.indexOf(now) + 1) % order.length] ?? 'desktop'),
+      type: (section) => {
+        const first = document.querySelector<HTMLButtonElement>(
+          `#drawn-${drawnWidth}-${section} .slot:not(:disabled)`,
+        );
+        first?.click();
+      },
+      preview: () => setPreviewing(true),
+      add: setAdding,
+      another: (id) => {
+        void queries.query(sectionWireframe(project.id, id)).then((wireframe) => {
+          const section = page.sections.find((one) => one.id === id);
+          const next = section && nextLayout(shown(project, section), wireframe);
+          if (section && next)
+            act({
+              type: 'edit-section',
+              section: editedId(shown(project, section)),
+              field: 'layout',
+              value: next,
+            });
+        });
+      },
+    });
+  }, [act, drawnWidth, index, navigate, page, project, queries, select, selected]);
+  useKeys(bindings);
 
   if (project.pages.length === 0)
     return (
@@ -59,15 +110,30 @@ export function DraftView() {
       />
     );
 
-  const [drawnWidth, fold] = FOLD[width];
-  const scale = Math.min(1, (room - 56) / drawnWidth);
-  const height = (drawings.data ?? []).reduce((sum, one) => sum + one.height, 0);
-  const index = project.pages.indexOf(page);
-  const section = page.sections.find((one) => one.id === selection?.section);
-  const problems = checks.findings.filter((finding) => finding.where[0] === page.id);
+  const widths: Width[] = width === 'all' ? ['desktop', 'tablet', 'phone'] : [width];
+  const pixels = widths.reduce((sum, one) => sum + FOLDS[one][0], 0);
+  const fitting = Math.min(1, (room - GAP * (widths.length - 1)) / pixels);
+  const scale = zoom === 0 ? fitting : zoom;
+  const section = page.sections.find((one) => one.id === selected);
+  const drawings = queries.getQueryData<{ section: string }[]>(['drawings', project.id, page.id, drawnWidth]);
+  const drawing = (drawings as Parameters<typeof DraftDetails>[0]['drawing'][] | undefined)?.find(
+    (one) => one?.section === selected,
+  );
+  const problems = [
+    ...(known?.findings ?? []),
+    ...checks.findings.filter((finding) => finding.where[0] === page.id),
+  ];
+  const open = problems.filter((finding) => finding.remark === null).length;
+  const go = (to: number) => {
+    const next = project.pages[to];
+    if (next) void navigate(`/projects/${project.id}/draft/${next.id}`);
+  };
   return (
     <main className="draft">
       <div className="draft-bar">
+        <Button size="small" aria-label="Previous page" disabled={index === 0} onClick={() => go(index - 1)}>
+          ‹
+        </Button>
         <Select
           aria-label="Page"
           className="draft-page"
@@ -77,26 +143,49 @@ export function DraftView() {
           onChange={(id: string) => void navigate(`/projects/${project.id}/draft/${id}`)}
           options={project.pages.map((one) => ({ value: one.id, label: one.title }))}
         />
-        <span className="quiet">
+        <Button
+          size="small"
+          aria-label="Next page"
+          disabled={index === project.pages.length - 1}
+          onClick={() => go(index + 1)}
+        >
+          ›
+        </Button>
+        <span className="quiet small nowrap">
           page {index + 1} of {project.pages.length}
         </span>
-        <Segmented<Width>
+        <Segmented<Shown>
           aria-label="Width"
           value={width}
           onChange={setWidth}
+          options={[...WIDTHS, { value: 'all', label: 'All three' }]}
+        />
+        <Select<number>
+          size="small"
+          aria-label="Zoom"
+          value={zoom}
+          onChange={setZoom}
+          popupMatchSelectWidth={false}
           options={[
-            { value: 'desktop', label: 'Desktop' },
-            { value: 'tablet', label: 'Tablet' },
-            { value: 'phone', label: 'Phone' },
+            { value: 0, label: `Fit, ${Math.round(fitting * 100)} %` },
+            { value: 0.5, label: '50 %' },
+            { value: 0.75, label: '75 %' },
+            { value: 1, label: '100 %' },
           ]}
         />
-        <span className="quiet">Page is {(height / fold).toFixed(1)} screens long</span>
+        <span className="quiet small page-figures">
+          {known &&
+            `${known.screens[drawnWidth].toFixed(1)} screens, ${known.words} words, ${known.fits} % fits`}
+        </span>
         <span className="push" />
         {problems.length > 0 && (
-          <span title={problems.map((one) => one.text).join('\n')}>
-            {problems.length === 1 ? '1 finding here' : `${problems.length} findings here`}
-          </span>
+          <Button size="small" onClick={() => setFindingsOpen(true)}>
+            {open === 1 ? '1 finding' : `${open} findings`}
+          </Button>
         )}
+        <Button size="small" type="primary" onClick={() => setPreviewing(true)}>
+          Preview
+        </Button>
       </div>
       <nav className="draft-map" aria-label="Sections of this page">
         {page.sections.map((one) => {
@@ -104,13 +193,13 @@ export function DraftView() {
           return (
             <button
               key={one.id}
-              className={`plain map-cell${one.id === selection?.section ? ' chosen' : ''}`}
+              className={`plain map-cell${one.id === selected ? ' chosen' : ''}`}
               title={full.title}
               aria-label={full.title}
               onClick={() => {
                 select({ page: page.id, section: one.id });
                 document
-                  .getElementById(`drawn-${one.id}`)
+                  .getElementById(`drawn-${drawnWidth}-${one.id}`)
                   ?.scrollIntoView({ block: 'center', behavior: 'smooth' });
               }}
             >
@@ -120,53 +209,62 @@ export function DraftView() {
         })}
       </nav>
       <div className="draft-canvas" ref={canvas}>
-        {drawings.isPending && <Spin />}
-        {drawings.error && <p className="attention">{said(drawings.error)}</p>}
-        {drawings.data && (
-          <div
-            className={`sheet-of-page${drawings.isPlaceholderData ? ' turning' : ''}`}
-            style={{ width: drawnWidth * scale }}
-          >
-            {page.sections.map((one, number) => {
-              const drawing = drawings.data.find((drawn) => drawn.section === one.id);
-              return drawing ? (
-                <DrawnSection
-                  key={one.id}
-                  number={number + 1}
-                  section={shown(project, one)}
-                  drawing={drawing}
-                  scale={(drawnWidth * scale) / drawing.width}
-                  chosen={one.id === selection?.section}
-                  onChoose={() => select({ page: page.id, section: one.id })}
-                />
-              ) : null;
-            })}
-            {height > fold && (
-              <div className="fold" style={{ top: fold * scale }} aria-hidden="true">
-                <span className="mono">
-                  fold, {drawnWidth} × {fold}
-                </span>
-              </div>
-            )}
-          </div>
-        )}
+        <div className={`sheets${widths.length > 1 ? ' several' : ''}`} style={{ gap: GAP }}>
+          {widths.map((one) => (
+            <DraftSheet
+              key={one}
+              page={page}
+              width={one}
+              scale={scale}
+              typing={typing?.width === one ? typing.text : null}
+              onType={(text) => setTyping(text === null ? null : { width: one, text })}
+            />
+          ))}
+        </div>
       </div>
       <aside className="details" aria-label="Details">
         {section ? (
           <DraftDetails
+            key={section.id}
             page={page}
             section={shown(project, section)}
-            drawing={drawings.data?.find((one) => one.section === section.id)}
+            drawing={drawing}
+            onAdd={setAdding}
           />
         ) : (
           <>
             <h2>{page.title}</h2>
             <p className="mono quiet">{page.kind}</p>
             <p className="purpose">{page.purpose}</p>
-            <p className="quiet">Click a text and type. Choose a section to see its other layouts.</p>
+            <p className="quiet">
+              Click a text and type; Tab goes on to the next. Choose a section to see its other layouts.
+            </p>
           </>
         )}
       </aside>
+      {previewing && (
+        <Preview
+          page={page.id}
+          section={section ? { id: section.id, title: shown(project, section).title } : null}
+          width={drawnWidth}
+          onClose={() => setPreviewing(false)}
+        />
+      )}
+      {adding !== null && <AddSection page={page.id} index={adding} onClose={() => setAdding(null)} />}
+      <Drawer
+        open={findingsOpen}
+        size={520}
+        title={`Findings on ${page.title}`}
+        onClose={() => setFindingsOpen(false)}
+      >
+        <FindingsList
+          findings={problems}
+          onShow={(id) => {
+            setFindingsOpen(false);
+            if (id !== page.id) select({ page: page.id, section: id });
+          }}
+        />
+      </Drawer>
     </main>
   );
 }

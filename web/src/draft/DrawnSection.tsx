@@ -1,34 +1,44 @@
-import { useState } from 'react';
 import type { Drawing, Section, Slot } from '../api/client';
 import { editedId, useWorkbench } from '../project/context';
 import { Drawn } from '../shared/Drawn';
+import { SlotEditor } from './SlotEditor';
+import type { Width } from './widths';
 
 interface Props {
   number: number;
   section: Section;
   drawing: Drawing;
+  width: Width;
   scale: number;
   chosen: boolean;
+  /** The text that is being typed in: "slot/item". */
+  typing: string | null;
   onChoose: () => void;
+  onType: (text: string | null) => void;
+  /** Words that are newer than the drawing, by "section/slot/item". */
+  typed: Record<string, string>;
+  onSaved: (text: string, words: string) => void;
+  /** On to the text so many places further. */
+  onNext: (by: number) => void;
+  onSketch: (drawing: Drawing | null) => void;
 }
 
 const keyOf = (slot: Slot): string => `${slot.slot}/${slot.item ?? ''}`;
 
 /** A drawn section; over each text lies a place to click and type. */
-export function DrawnSection({ number, section, drawing, scale, chosen, onChoose }: Props) {
+export function DrawnSection(props: Props) {
+  const { number, section, drawing, width, scale, chosen, typing } = props;
   const { act } = useWorkbench();
-  const [editing, setEditing] = useState<string | null>(null);
   const save = (slot: Slot, text: string) => {
-    setEditing(null);
-    if (text !== slot.text)
-      act({ type: 'edit-text', section: editedId(section), slot: slot.slot, item: slot.item, text });
+    props.onSaved(keyOf(slot), text);
+    act({ type: 'edit-text', section: editedId(section), slot: slot.slot, item: slot.item, text });
   };
   return (
     <section
-      id={`drawn-${section.id}`}
+      id={`drawn-${width}-${section.id}`}
       className={`drawn-section${chosen ? ' chosen' : ''}`}
       aria-label={section.title}
-      onClick={onChoose}
+      onClick={props.onChoose}
       style={{ height: drawing.height * scale }}
     >
       <span className="number mono" aria-hidden="true">
@@ -44,13 +54,27 @@ export function DrawnSection({ number, section, drawing, scale, chosen, onChoose
           width: slot.width * scale,
           height: slot.height * scale,
         };
-        return editing === key ? (
+        return typing === key ? (
           <SlotEditor
             key={key}
-            slot={slot}
+            section={section.id}
+            slot={{ ...slot, text: props.typed[`${section.id}/${key}`] ?? slot.text }}
+            width={width}
             scale={scale}
-            onSave={(text) => save(slot, text)}
-            onLeave={() => setEditing(null)}
+            onSave={(text) => {
+              save(slot, text);
+              props.onType(null);
+            }}
+            onNext={(text, by) => {
+              if (text === null) props.onSketch(null);
+              else save(slot, text);
+              props.onNext(by);
+            }}
+            onLeave={() => {
+              props.onType(null);
+              props.onSketch(null);
+            }}
+            onSketch={props.onSketch}
           />
         ) : (
           <button
@@ -66,62 +90,10 @@ export function DrawnSection({ number, section, drawing, scale, chosen, onChoose
                   : 'Click and type'
             }
             aria-label={`${slot.slot.replace(/-/g, ' ')}: ${slot.text}`}
-            onClick={() => setEditing(key)}
+            onClick={() => props.onType(key)}
           />
         );
       })}
     </section>
-  );
-}
-
-interface EditorProps {
-  slot: Slot;
-  scale: number;
-  onSave: (text: string) => void;
-  onLeave: () => void;
-}
-
-function SlotEditor({ slot, scale, onSave, onLeave }: EditorProps) {
-  const [text, setText] = useState(slot.status === 'to-supply' ? '' : slot.text);
-  const needed = slot.status === 'to-supply';
-  const finish = () => (needed && text.trim() === '' ? onLeave() : onSave(text));
-  const size = Math.max(11, slot.size * scale);
-  const oneLine = ['button', 'label', 'item'].includes(slot.role) && !slot.media;
-  return (
-    <textarea
-      className="slot-editor"
-      autoFocus
-      aria-label={`Edit ${slot.slot.replace(/-/g, ' ')}`}
-      value={text}
-      placeholder={needed ? slot.text : ''}
-      maxLength={5000}
-      style={{
-        left: slot.x * scale - 5,
-        top: slot.y * scale - 4,
-        width: Math.max(150, slot.width * scale + 10),
-        minHeight: Math.max(30, (slot.media ? 40 : slot.height * scale) + 8),
-        fontSize: slot.media ? 13 : size,
-        lineHeight: slot.media ? 1.4 : `${Math.max(15, slot.lineHeight * scale)}px`,
-        fontWeight: slot.weight,
-        textAlign: slot.align === 'center' ? 'center' : 'left',
-      }}
-      ref={(field) => {
-        if (field) {
-          field.style.height = 'auto';
-          field.style.height = `${field.scrollHeight + 2}px`;
-        }
-      }}
-      onClick={(event) => event.stopPropagation()}
-      onFocus={(event) => event.target.select()}
-      onChange={(event) => setText(event.target.value)}
-      onBlur={finish}
-      onKeyDown={(event) => {
-        if (event.key === 'Escape') onLeave();
-        if (event.key === 'Enter' && (oneLine || event.ctrlKey || event.metaKey)) {
-          event.preventDefault();
-          event.currentTarget.blur();
-        }
-      }}
-    />
   );
 }

@@ -60,7 +60,11 @@ export function AddPage({ after, onClose }: { after: string | null; onClose: () 
         <Form.Item
           label="Kind"
           htmlFor="page-kind"
-          extra={chosen ? `${chosen.for}. ${chosen.belongs} ${chosen.way ?? ''}` : 'Left open, it follows from the title.'}
+          extra={
+            chosen
+              ? `${chosen.for}. ${chosen.belongs} ${chosen.way ?? ''}`
+              : 'Left open, it follows from the title.'
+          }
         >
           <Select
             id="page-kind"

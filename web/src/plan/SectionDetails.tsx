@@ -1,9 +1,9 @@
-import { Select, Typography } from 'antd';
+import { Typography } from 'antd';
 import { useNavigate } from 'react-router-dom';
 import type { Page, Section } from '../api/client';
 import { editedId, timesShared, useWorkbench } from '../project/context';
-import { Do } from './Do';
 import { Reasons } from './Reasons';
+import { SectionDo } from './SectionDo';
 
 interface Props {
   page: Page;
@@ -14,13 +14,9 @@ interface Props {
 
 /** What is selected, why it is there, what can be done with it. */
 export function SectionDetails({ page, section, onRename, onAdd }: Props) {
-  const { project, act, select } = useWorkbench();
+  const { project, act } = useWorkbench();
   const navigate = useNavigate();
   const index = page.sections.findIndex((one) => one.id === section.id);
-  const move = (to: number) => {
-    if (to >= 0 && to < page.sections.length)
-      act({ type: 'move-section', section: section.id, page: page.id, index: to });
-  };
   return (
     <>
       <h2>{section.title}</h2>
@@ -52,80 +48,20 @@ export function SectionDetails({ page, section, onRename, onAdd }: Props) {
         <p className="attention small">{section.toSupply} texts only the client can give.</p>
       )}
       <h3>Do</h3>
-      <Do
-        actions={[
-          { does: 'Rename', key: 'F2', run: onRename },
-          { does: 'Move left', key: 'Alt ←', run: () => move(index - 1) },
-          { does: 'Move right', key: 'Alt →', run: () => move(index + 1) },
-          {
-            does: section.kept ? 'Let go of it' : 'Keep as it is',
-            key: 'K',
-            run: () =>
-              act({
-                type: 'edit-section',
-                section: editedId(section),
-                field: 'kept',
-                value: section.kept ? 'no' : 'yes',
-              }),
-          },
-          {
-            does: 'Duplicate',
-            key: 'Ctrl D',
-            run: () => act({ type: 'duplicate-section', section: section.id }),
-          },
-          {
-            does: 'Another go',
-            key: 'N',
-            run: () => act({ type: 'another-section', section: section.id }),
-          },
-          section.shared
-            ? {
-                does: 'Detach it for this page',
-                key: '',
-                run: () => act({ type: 'detach-section', section: section.id }),
-              }
-            : {
-                does: 'Share it with other pages',
-                key: '',
-                run: () => act({ type: 'make-shared', section: section.id }),
-              },
-          { does: 'Add a section after it', key: 'A', run: () => onAdd(index + 1) },
+      <SectionDo
+        page={page}
+        section={section}
+        back={{ does: 'Move left', key: 'Alt ←' }}
+        on={{ does: 'Move right', key: 'Alt →' }}
+        onRename={onRename}
+        onAdd={onAdd}
+        further={[
           {
             does: 'Open in Draft',
             key: 'Enter',
             run: () => void navigate(`/projects/${project.id}/draft/${page.id}`),
           },
-          {
-            does: 'Delete',
-            key: 'Del',
-            run: () => {
-              act({ type: 'remove-section', section: section.id });
-              select({ page: page.id });
-            },
-          },
         ]}
-      />
-      <Select
-        className="move-to"
-        size="small"
-        aria-label="Move to another page"
-        placeholder="Move to another page"
-        value={null}
-        showSearch={{ optionFilterProp: 'label' }}
-        options={project.pages
-          .filter((one) => one.id !== page.id)
-          .map((one) => ({ value: one.id, label: one.title }))}
-        onChange={(target: string | null) => {
-          const to = project.pages.find((one) => one.id === target);
-          if (!to) return;
-          act({
-            type: 'move-section',
-            section: section.id,
-            page: to.id,
-            index: Math.max(0, to.sections.length - 1),
-          });
-          select({ page: to.id, section: section.id });
-        }}
       />
     </>
   );

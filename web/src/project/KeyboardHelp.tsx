@@ -47,8 +47,18 @@ const KEYS: [string, [string, string][]][] = [
   [
     'Draft',
     [
+      ['Next, previous section', '↓ ↑'],
+      ['Next, previous page', '] ['],
+      ['Type in the first text', 'Enter'],
       ['Save what was typed', 'Ctrl Enter'],
+      ['Save it, on to the next text', 'Tab'],
       ['Leave it as it was', 'Esc'],
+      ['Another layout', 'L'],
+      ['Flip the side', 'F'],
+      ['Another width', 'W'],
+      ['Preview', 'P'],
+      ['Move up, down', 'Alt ↑ ↓'],
+      ['Another go, keep, duplicate, delete', 'N  K  Ctrl D  Del'],
     ],
   ],
 ];

@@ -97,7 +97,7 @@ export function useProject(id: string) {
         waiting.current.shift();
         queries.setQueryData<Project>(key, (now) => (now ? merge(now, changed) : now));
         void queries.invalidateQueries({ queryKey: ['drawings', id] });
-        void queries.invalidateQueries({ queryKey: ['layouts', id] });
+        void queries.invalidateQueries({ queryKey: ['wireframe', id] });
       } catch (error) {
         const kept = error instanceof Problem && (error.status === 0 || error.status >= 500);
         if (kept) {
