@@ -182,3 +182,27 @@ test('the Draft by keyboard alone', async ({ page }) => {
   await expect(page.getByText('page 2 of')).toBeVisible();
   await accessible(page);
 });
+
+test('a layout is changed, kept as one’s own, and used on another section', async ({ page }) => {
+  await draft(page);
+  await choose(page, 1);
+  await page.getByRole('radio', { name: 'Words, picture beside' }).click();
+  await saved(page);
+  const opening = page.locator('.drawn-section').nth(1);
+  const top = async (slot: string) =>
+    (await opening.locator(`button.slot[aria-label^="${slot}:"]`).boundingBox())?.y ?? 0;
+  await expect.poll(async () => (await top('text')) > (await top('heading'))).toBe(true);
+  await page.getByRole('button', { name: 'Move text up' }).click();
+  await expect.poll(async () => (await top('text')) < (await top('heading'))).toBe(true);
+  await page.getByRole('button', { name: 'Keep as my own' }).click();
+  const name = `Text first ${Date.now()}`;
+  await page.getByLabel('Name of the layout').fill(name);
+  await page.getByRole('dialog').getByRole('button', { name: 'Keep', exact: true }).click();
+
+  await page.getByRole('button', { name: 'Next page' }).click();
+  await choose(page, 1);
+  await page.getByRole('button', { name: `Your own: ${name}` }).click();
+  await expect.poll(async () => (await top('text')) < (await top('heading'))).toBe(true);
+  await page.goto('/defaults');
+  await expect(page.getByText(name)).toBeVisible();
+});

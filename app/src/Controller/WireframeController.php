@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace DunePocket\App\Controller;
 
 use DunePocket\App\Api\JsonBody;
+use DunePocket\App\Entity\Designer;
 use DunePocket\App\Entity\ProjectRecord;
 use DunePocket\App\Project\DrawingPresenter;
 use DunePocket\App\Project\ProjectStore;
@@ -22,6 +23,7 @@ use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Exception\BadRequestHttpException;
 use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\CurrentUser;
 
 /** What can be known and done about wireframes: layouts, fit, findings, a sketch of words not saved yet, and the page itself. */
 final readonly class WireframeController
@@ -39,12 +41,12 @@ final readonly class WireframeController
     }
 
     #[Route('/api/projects/{project}/sections/{section}/wireframe', name: 'section_wireframe', methods: 'GET')]
-    public function section(ProjectRecord $project, string $section): Response
+    public function section(ProjectRecord $project, string $section, #[CurrentUser] Designer $designer): Response
     {
         $loaded = $this->store->load($project);
         [$page, $at] = $loaded->plan->place($section);
 
-        return new JsonResponse($this->presenter->section($loaded, $page, $page->sections()[$at]));
+        return new JsonResponse($this->presenter->section($loaded, $page, $page->sections()[$at], $designer->defaults()->layouts));
     }
 
     /** The section as it would be drawn with other words in one slot; nothing is saved. */

@@ -19,10 +19,13 @@ use DunePocket\Plan\Planning\Layouts\Why;
 use DunePocket\Plan\Section;
 use DunePocket\Project\Action\WireframeActions;
 use DunePocket\Project\Project;
+use DunePocket\Studio\OwnLayout;
 use DunePocket\Wireframe\Draughtsman;
+use DunePocket\Wireframe\Drawing;
 use DunePocket\Wireframe\Fit\FitReader;
 use DunePocket\Wireframe\Fit\SlotFit;
 use DunePocket\Wireframe\Fit\Unevenness;
+use DunePocket\Wireframe\SlotBox;
 use DunePocket\Wireframe\Viewport;
 
 /** Shows what can be known and done about the wireframe of a page and of one of its sections. */
@@ -58,11 +61,12 @@ final readonly class WireframePresenter
     }
 
     /**
-     * @param Section $section as it stands on its page
+     * @param Section         $section as it stands on its page
+     * @param list<OwnLayout> $own     layouts of the designer
      *
      * @return array<string, mixed>
      */
-    public function section(Project $project, Page $page, Section $section): array
+    public function section(Project $project, Page $page, Section $section, array $own): array
     {
         $plan = $project->plan;
         $sections = $page->sections();
@@ -77,9 +81,11 @@ final readonly class WireframePresenter
             'section' => $laidOut->edited(),
             'why' => (new Why($chooser))->of($shown, $neighbour($at - 1), $neighbour($at + 1)),
             'layouts' => $this->layouts($shown, $ranked),
-            'slots' => $this->slots($shown),
+            'own' => $this->own($shown, $own),
+            'columns' => $laidOut->choice->traits->columns,
+            'slots' => $this->slots($shown, $laidOut->drawing(Viewport::Desktop)),
             'items' => \count($shown->items()),
-            'look' => $shown->look->toArray() + ['flipped' => false, 'media' => '', 'hidden' => [], 'full' => false, 'align' => ''],
+            'look' => $shown->look->toArray() + ['flipped' => false, 'media' => '', 'hidden' => [], 'full' => false, 'align' => '', 'columns' => 0, 'order' => []],
             'sides' => \in_array($laidOut->choice->layout->media, ['start', 'end'], true),
             'pictured' => $laidOut->choice->traits->pictured && \in_array('picture', $laidOut->choice->traits->slots, true),
             'fit' => array_map(static fn (SlotFit $fit): array => $fit->toArray(), $this->fit->of($laidOut->drawings())),
@@ -111,8 +117,20 @@ final readonly class WireframePresenter
         return array_values($layouts);
     }
 
-    /** @return list<array{slot: string, label: string, shown: bool, optional: bool, items: bool}> what this kind of section can show */
-    private function slots(Section $shown): array
+    /**
+     * @param list<OwnLayout> $own
+     *
+     * @return list<array<string, mixed>> those for this kind of section
+     */
+    private function own(Section $shown, array $own): array
+    {
+        $fitting = array_values(array_filter($own, fn (OwnLayout $layout): bool => $layout->section() === $shown->kind && $this->catalogue->hasLayout($layout->layout)));
+
+        return array_map(fn (OwnLayout $layout): array => $layout->toArray() + ['thumbnail' => $this->draughtsman->thumbnail($shown->withLayout($layout->layout)->withLook($layout->look))], $fitting);
+    }
+
+    /** @return list<array{slot: string, label: string, shown: bool, optional: bool, items: bool}> what this kind of section can show: what is drawn in its order, then the rest */
+    private function slots(Section $shown, Drawing $drawing): array
     {
         $kind = $this->catalogue->sectionKind($shown->kind);
         $places = $this->catalogue->layout($shown->layout)->tree->slots();
@@ -124,6 +142,9 @@ final readonly class WireframePresenter
                 $slots[] = ['slot' => $slot, 'label' => $known->label, 'shown' => $has && !$shown->look->hides($slot), 'optional' => $known->optional, 'items' => $ofItems];
             }
         }
+
+        $order = array_flip(array_values(array_unique(array_map(static fn (SlotBox $box): string => $box->slot, $drawing->slots))));
+        usort($slots, static fn (array $a, array $b): int => ($order[$a['slot']] ?? 99) <=> ($order[$b['slot']] ?? 99));
 
         return $slots;
     }

@@ -94,6 +94,7 @@ final readonly class Actions
             'use-shared' => $this->sections->useShared($action, $project),
             'detach-section' => $this->sections->detach($action, $project),
             'set-look' => $this->wireframes->look($action, $project),
+            'lay-out' => $this->wireframes->layOut($action, $project),
             'show-slot' => $this->wireframes->showSlot($action, $project),
             'add-item' => $this->wireframes->addItem($action, $project),
             'remove-item' => $this->wireframes->removeItem($action, $project),

@@ -25,6 +25,7 @@ final readonly class Defaults
      * @param list<OwnSection>  $sections  kinds of section beside those of the catalogue
      * @param list<OwnRecipe>   $recipes   which sections certain pages get
      * @param list<Starter>     $starters  plans to begin others with
+     * @param list<OwnLayout>   $layouts   of sections, beside those of the catalogue
      */
     public function __construct(
         public array $pages = [],
@@ -35,6 +36,7 @@ final readonly class Defaults
         public array $sections = [],
         public array $recipes = [],
         public array $starters = [],
+        public array $layouts = [],
     ) {
     }
 
@@ -56,13 +58,14 @@ final readonly class Defaults
             \array_slice(array_map(OwnSection::fromNode(...), $node->children('sections')), 0, self::MOST),
             \array_slice(array_map(OwnRecipe::fromNode(...), $node->children('recipes')), 0, self::MOST),
             \array_slice(array_values(array_column(array_map(Starter::fromNode(...), $node->children('starters')), null, 'name')), 0, self::MOST),
+            \array_slice(array_map(OwnLayout::fromNode(...), $node->children('layouts')), 0, self::MOST),
         );
     }
 
-    /** @return array{pages: list<string>, avoid: list<string>, rate: array{hourly: float, currency: string}, signature: string, questions: list<array{text: string, hint: string}>, sections: list<array{name: string, purpose: string, kind: string}>, recipes: list<array{page: string, sections: list<string>}>, starters: list<array{name: string, outline: string}>} */
+    /** @return array{pages: list<string>, avoid: list<string>, rate: array{hourly: float, currency: string}, signature: string, questions: list<array{text: string, hint: string}>, sections: list<array{name: string, purpose: string, kind: string}>, recipes: list<array{page: string, sections: list<string>}>, starters: list<array{name: string, outline: string}>, layouts: list<array{name: string, layout: string, look: array<string, mixed>|\stdClass}>} */
     public function toArray(): array
     {
-        return ['pages' => $this->pages, 'avoid' => $this->avoid, 'rate' => $this->rate->toArray(), 'signature' => $this->signature, 'questions' => array_map(static fn (OwnQuestion $question): array => $question->toArray(), $this->questions), 'sections' => array_map(static fn (OwnSection $section): array => $section->toArray(), $this->sections), 'recipes' => array_map(static fn (OwnRecipe $recipe): array => $recipe->toArray(), $this->recipes), 'starters' => array_map(static fn (Starter $starter): array => $starter->toArray(), $this->starters)];
+        return ['pages' => $this->pages, 'avoid' => $this->avoid, 'rate' => $this->rate->toArray(), 'signature' => $this->signature, 'questions' => array_map(static fn (OwnQuestion $question): array => $question->toArray(), $this->questions), 'sections' => array_map(static fn (OwnSection $section): array => $section->toArray(), $this->sections), 'recipes' => array_map(static fn (OwnRecipe $recipe): array => $recipe->toArray(), $this->recipes), 'starters' => array_map(static fn (Starter $starter): array => $starter->toArray(), $this->starters), 'layouts' => array_map(static fn (OwnLayout $layout): array => $layout->toArray(), $this->layouts)];
     }
 
     /** The brief with the pages and the words to avoid of every site, but for those it refuses or names itself. */

@@ -20,6 +20,7 @@ use DunePocket\Wireframe\Element\Mark;
 use DunePocket\Wireframe\Element\Overlay;
 use DunePocket\Wireframe\Element\Panel;
 use DunePocket\Wireframe\Element\Picture;
+use DunePocket\Wireframe\Element\Rating;
 use DunePocket\Wireframe\Element\Stack;
 use DunePocket\Wireframe\Element\Tiles;
 use DunePocket\Wireframe\Element\Words;
@@ -96,7 +97,25 @@ final class Arranger
      */
     private function all(array $nodes, Align $align): array
     {
-        return array_values(array_filter(array_map(fn (LayoutNode $node): ?Element => $this->place($node, $align), $nodes)));
+        return array_values(array_filter(array_map(fn (LayoutNode $node): ?Element => $this->place($node, $align), $this->ordered($nodes))));
+    }
+
+    /**
+     * @param list<LayoutNode> $nodes
+     *
+     * @return list<LayoutNode> those whose slots the designer ordered have changed places among themselves
+     */
+    private function ordered(array $nodes): array
+    {
+        $wanted = array_flip($this->look->order);
+        $places = array_keys(array_filter($nodes, static fn (LayoutNode $node): bool => isset($wanted[$node->slots()[0] ?? ''])));
+        if (\count($places) < 2) {
+            return $nodes;
+        }
+        $moving = array_map(static fn (int $place): LayoutNode => $nodes[$place], $places);
+        usort($moving, static fn (LayoutNode $a, LayoutNode $b): int => $wanted[$a->slots()[0]] <=> $wanted[$b->slots()[0]]);
+
+        return array_values(array_replace($nodes, array_combine($places, $moving)));
     }
 
     private function stack(LayoutNode $node, Align $align): ?Element
@@ -166,7 +185,7 @@ final class Arranger
         foreach ($items as $at => $this->item) {
             $this->turned = $node->alternate && 1 === $at % 2;
             $inside = $node->frame ? 12 : 10;
-            $children = $this->all(0 === $at && [] !== $node->first ? $node->first : $node->children, $node->flows ? Align::Start : $align);
+            $children = $this->all(0 === $at && [] !== $node->first && 0 === $this->look->columns ? $node->first : $node->children, $node->flows ? Align::Start : $align);
             if ([] !== $children) {
                 $stacks[] = new Stack($children, $inside, $align);
             }
@@ -180,14 +199,23 @@ final class Arranger
         if ($node->flows) {
             return new Wrap(array_merge(...array_map(static fn (Stack $stack): array => $stack->children, $stacks)), $node->gap, 'start' === $node->align ? $align : Align::from($node->align), $node->hide, $this->onDark);
         }
-        $columns = [$node->columns[0] ?? 1, $node->columns[1] ?? 1, $node->columns[2] ?? 1];
+        $columns = $this->columns($node);
         $dress = match (true) {
             $node->frame => Dress::Frame,
             $node->rule => Dress::Rule,
             default => Dress::Plain,
         };
 
-        return new Tiles($stacks, $columns, $node->pattern, $node->gap, $dress, $node->rail);
+        return new Tiles($stacks, $columns, 0 === $this->look->columns ? $node->pattern : [], $node->gap, $dress, $node->rail);
+    }
+
+    /** @return array{int, int, int} at desktop, tablet and phone; on smaller screens no more than the layout or half of what is wanted */
+    private function columns(LayoutNode $node): array
+    {
+        $laidOut = [$node->columns[0] ?? 1, $node->columns[1] ?? 1, $node->columns[2] ?? 1];
+        $wanted = $this->look->columns;
+
+        return 0 === $wanted ? $laidOut : [$wanted, min($wanted, max($laidOut[1], (int) ceil($wanted / 2))), min($wanted, $laidOut[2])];
     }
 
     private function panel(LayoutNode $node): ?Element
@@ -234,6 +262,7 @@ final class Arranger
             'badge' => new Mark($line, $kind, self::BADGE, $align),
             'number' => new Mark($line, $kind, self::NUMBER, $align),
             'logo' => new Logo($line, $align),
+            'rating' => new Rating($line, $align),
             default => new Words($line, $kind, $node->styles, $align, $this->onDark),
         };
     }

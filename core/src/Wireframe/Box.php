@@ -6,7 +6,7 @@ namespace DunePocket\Wireframe;
 
 final readonly class Box implements Shape
 {
-    /** @param string $style ground-sand, ground-dark, panel-paper, panel-sand, panel-dark, panel-none, frame, button, button-quiet, field, rule, stroke, supply, logo or mark; button and stroke with -on-dark */
+    /** @param string $style ground-sand, ground-dark, panel-paper, panel-sand, panel-dark, panel-none, frame, button, button-quiet, field, rule, stroke, supply, logo, mark or mark-full; button and stroke with -on-dark */
     public function __construct(
         public string $style,
         public float $x,

@@ -13,6 +13,7 @@ use DunePocket\Wireframe\Element\Mark;
 use DunePocket\Wireframe\Element\Overlay;
 use DunePocket\Wireframe\Element\Panel;
 use DunePocket\Wireframe\Element\Picture;
+use DunePocket\Wireframe\Element\Rating;
 use DunePocket\Wireframe\Element\Stack;
 use DunePocket\Wireframe\Element\Tiles;
 use DunePocket\Wireframe\Element\Words;
@@ -46,6 +47,7 @@ final readonly class Extent
             $element instanceof Picture, $element instanceof Overlay => Sizes::PICTURE_WIDTH,
             $element instanceof Mark => (float) $element->size,
             $element instanceof Logo => Sizes::LOGO_WIDTH,
+            $element instanceof Rating => Sizes::RATING_WIDTH,
             $element instanceof Stack => min($element->width ?? \INF, $this->widest($element->children, $viewport, $broken)),
             $element instanceof Panel => $this->of($element->content, $viewport, $broken) + 2 * Sizes::panel($element->padding, $viewport),
             $element instanceof Columns => $viewport->isAtMost($element->fold) ? $this->widest($element->children, $viewport, $broken) : $this->sum($element->children, Sizes::columns($element->gap, $viewport), $viewport, $broken),

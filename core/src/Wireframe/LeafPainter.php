@@ -12,6 +12,7 @@ use DunePocket\Wireframe\Element\Field;
 use DunePocket\Wireframe\Element\Logo;
 use DunePocket\Wireframe\Element\Mark;
 use DunePocket\Wireframe\Element\Picture;
+use DunePocket\Wireframe\Element\Rating;
 use DunePocket\Wireframe\Element\Words;
 
 /** Paints the leaves of an arranged section onto a canvas, each at its place; what it returns is how high the leaf is. */
@@ -45,7 +46,7 @@ final readonly class LeafPainter
         foreach ($lines as $i => [$text, $lineWidth]) {
             $canvas->add(new TextRun($text, $left + $inset + $words->align->offset($boxWidth - 2 * $inset - $lineWidth), $baseline + $i * $style->lineHeight, $lineWidth, $style->size, $style->weight, $colour, 'link' === $words->kind && !$request));
         }
-        $this->slot($canvas, $words->line, $left, $y, $boxWidth, $height, $style, \count($lines), $words->align, lastLine: $lines[\count($lines) - 1][1] ?? 0.0);
+        $this->slot($canvas, $words->line, $left, $y, $boxWidth, $height, $style, \count($lines), $words->align, lastLine: $lines[\count($lines) - 1][1] ?? 0.0, holds: $words->holds());
 
         return $height;
     }
@@ -127,6 +128,17 @@ final readonly class LeafPainter
         return Sizes::LOGO_HEIGHT;
     }
 
+    public function rating(Rating $rating, Canvas $canvas, float $x, float $y, float $width): float
+    {
+        $left = $x + $rating->align->offset($width - Sizes::RATING_WIDTH);
+        for ($n = 0; $n < 5; ++$n) {
+            $canvas->add(new Box($n < $rating->filled() ? 'mark-full' : 'mark', $left + $n * (Sizes::RATING_HEIGHT + 2), $y, Sizes::RATING_HEIGHT, Sizes::RATING_HEIGHT));
+        }
+        $this->slot($canvas, $rating->line, $left, $y, Sizes::RATING_WIDTH, Sizes::RATING_HEIGHT, new TextStyle(self::NOTE_SIZE, 400, self::NOTE_LINE), 1, Align::Start, true);
+
+        return Sizes::RATING_HEIGHT;
+    }
+
     public function menuSign(Canvas $canvas, float $x, float $y, bool $onDark): float
     {
         foreach ([0, 7, 14] as $dy) {
@@ -136,8 +148,8 @@ final readonly class LeafPainter
         return Sizes::MENU_HEIGHT;
     }
 
-    private function slot(Canvas $canvas, CopyLine $line, float $x, float $y, float $width, float $height, TextStyle $style, int $lines, Align $align, bool $media = false, float $lastLine = 0.0): void
+    private function slot(Canvas $canvas, CopyLine $line, float $x, float $y, float $width, float $height, TextStyle $style, int $lines, Align $align, bool $media = false, float $lastLine = 0.0, ?int $holds = null): void
     {
-        $canvas->add(new SlotBox($line->slot, $line->item, $line->role->value, $line->status->value, $x, $y, $width, $height, $style, $lines, $align->value, $media, $lastLine));
+        $canvas->add(new SlotBox($line->slot, $line->item, $line->role->value, $line->status->value, $x, $y, $width, $height, $style, $lines, $align->value, $media, $lastLine, $holds));
     }
 }

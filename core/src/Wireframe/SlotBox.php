@@ -11,6 +11,7 @@ final readonly class SlotBox implements Shape
      * @param int   $lines    its text takes
      * @param bool  $media    a picture, not a text
      * @param float $lastLine width of the last line, in pixels
+     * @param ?int  $holds    lines its place is made for on the desktop, when the layout says so
      */
     public function __construct(
         public string $slot,
@@ -26,6 +27,7 @@ final readonly class SlotBox implements Shape
         public string $align,
         public bool $media,
         public float $lastLine = 0.0,
+        public ?int $holds = null,
     ) {
     }
 
@@ -36,7 +38,7 @@ final readonly class SlotBox implements Shape
 
     public function moved(float $dx, float $dy): static
     {
-        return new self($this->slot, $this->item, $this->role, $this->status, $this->x + $dx, $this->y + $dy, $this->width, $this->height, $this->style, $this->lines, $this->align, $this->media, $this->lastLine);
+        return new self($this->slot, $this->item, $this->role, $this->status, $this->x + $dx, $this->y + $dy, $this->width, $this->height, $this->style, $this->lines, $this->align, $this->media, $this->lastLine, $this->holds);
     }
 
     /** @return array<string, mixed> */

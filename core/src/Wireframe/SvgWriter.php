@@ -27,6 +27,12 @@ final class SvgWriter
         return $this->document($drawing, $drawing->height, implode('', array_map($this->shape(...), $drawing->shapes)));
     }
 
+    /** What a drawing consists of, on paper, to stand in another SVG. */
+    public function shapes(Drawing $drawing): string
+    {
+        return \sprintf('<rect width="%d" height="%s" fill="#FFFDF8"/>', $drawing->width, self::number($drawing->height)).implode('', array_map($this->shape(...), $drawing->shapes));
+    }
+
     /** @param float $most the height at which a tall section is cut, in pixels of the drawing */
     public function thumbnail(Drawing $drawing, float $most = 720): string
     {
@@ -34,7 +40,7 @@ final class SvgWriter
         foreach ($drawing->shapes as $shape) {
             if ($shape instanceof TextRun) {
                 $height = $shape->weight > 500 ? max(18.0, $shape->size * 0.7) : 14.0;
-                $inside .= \sprintf('<rect x="%s" y="%s" width="%s" height="%s" fill="%s"/>', self::n($shape->x), self::n($shape->y - $shape->size * 0.36 - $height / 2), self::n(max(8, $shape->width)), self::n($height), self::BARS[$shape->colour] ?? '#A79C89');
+                $inside .= \sprintf('<rect x="%s" y="%s" width="%s" height="%s" fill="%s"/>', self::number($shape->x), self::number($shape->y - $shape->size * 0.36 - $height / 2), self::number(max(8, $shape->width)), self::number($height), self::BARS[$shape->colour] ?? '#A79C89');
             } else {
                 $inside .= $this->shape($shape);
             }
@@ -45,7 +51,7 @@ final class SvgWriter
 
     private function document(Drawing $drawing, float $height, string $inside): string
     {
-        return \sprintf('<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 %d %s" font-family="%s, sans-serif" style="font-kerning:normal;font-variant-ligatures:none"><rect width="%d" height="%s" fill="#FFFDF8"/>%s</svg>', $drawing->width, self::n($height), FontMetrics::FAMILY, $drawing->width, self::n($height), $inside);
+        return \sprintf('<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 %d %s" font-family="%s, sans-serif" style="font-kerning:normal;font-variant-ligatures:none"><rect width="%d" height="%s" fill="#FFFDF8"/>%s</svg>', $drawing->width, self::number($height), FontMetrics::FAMILY, $drawing->width, self::number($height), $inside);
     }
 
     private function shape(Shape $shape): string
@@ -60,39 +66,40 @@ final class SvgWriter
 
     private function box(Box $box): string
     {
-        if ('mark' === $box->style) {
-            return \sprintf('<circle cx="%s" cy="%s" r="%s" fill="#F4EDE0" stroke="#B9AE9B"/>', self::n($box->x + $box->width / 2), self::n($box->y + $box->height / 2), self::n($box->width / 2));
+        if (\in_array($box->style, ['mark', 'mark-full'], true)) {
+            return \sprintf('<circle cx="%s" cy="%s" r="%s" fill="'.('mark' === $box->style ? '#F4EDE0' : '#4A443B').'" stroke="#B9AE9B"/>', self::number($box->x + $box->width / 2), self::number($box->y + $box->height / 2), self::number($box->width / 2));
         }
 
-        return \sprintf('<rect x="%s" y="%s" width="%s" height="%s" %s/>', self::n($box->x), self::n($box->y), self::n($box->width), self::n($box->height), self::BOXES[$box->style] ?? 'fill="none"');
+        return \sprintf('<rect x="%s" y="%s" width="%s" height="%s" %s/>', self::number($box->x), self::number($box->y), self::number($box->width), self::number($box->height), self::BOXES[$box->style] ?? 'fill="none"');
     }
 
     private function text(TextRun $run): string
     {
         $colour = self::COLOURS[$run->colour] ?? self::COLOURS['ink'];
-        $line = $run->underlined ? \sprintf('<rect x="%s" y="%s" width="%s" height="1" fill="%s"/>', self::n($run->x), self::n($run->y + 3), self::n($run->width), $colour) : '';
+        $line = $run->underlined ? \sprintf('<rect x="%s" y="%s" width="%s" height="1" fill="%s"/>', self::number($run->x), self::number($run->y + 3), self::number($run->width), $colour) : '';
 
-        return \sprintf('<text x="%s" y="%s" font-size="%d" font-weight="%d" fill="%s" xml:space="preserve">%s</text>', self::n($run->x), self::n($run->y), $run->size, $run->weight, $colour, htmlspecialchars($run->text, \ENT_XML1 | \ENT_QUOTES)).$line;
+        return \sprintf('<text x="%s" y="%s" font-size="%d" font-weight="%d" fill="%s" xml:space="preserve">%s</text>', self::number($run->x), self::number($run->y), $run->size, $run->weight, $colour, htmlspecialchars($run->text, \ENT_XML1 | \ENT_QUOTES)).$line;
     }
 
     private function media(Media $media): string
     {
         [$x, $y, $w, $h] = [$media->x, $media->y, $media->width, $media->height];
-        $frame = \sprintf('<rect x="%s" y="%s" width="%s" height="%s" fill="#F0E9DB" stroke="#B9AE9B" stroke-width="1.5"/>', self::n($x), self::n($y), self::n($w), self::n($h));
+        $frame = \sprintf('<rect x="%s" y="%s" width="%s" height="%s" fill="#F0E9DB" stroke="#B9AE9B" stroke-width="1.5"/>', self::number($x), self::number($y), self::number($w), self::number($h));
         $path = static fn (string $d): string => \sprintf('<path d="%s" fill="none" stroke="#B9AE9B" stroke-width="2"/>', $d);
-        $at = static fn (float $fx, float $fy): string => self::n($x + $w * $fx).' '.self::n($y + $h * $fy);
+        $at = static fn (float $fx, float $fy): string => self::number($x + $w * $fx).' '.self::number($y + $h * $fy);
 
         return match ($media->kind) {
-            'map' => $frame.$path('M'.$at(0, .3).' C'.$at(.3, .38).' '.$at(.5, .2).' '.$at(1, .42)).$path('M'.$at(.28, 0).' C'.$at(.34, .4).' '.$at(.22, .6).' '.$at(.36, 1)).$path('M'.$at(0, .78).' L'.$at(1, .66)).\sprintf('<circle cx="%s" cy="%s" r="7" fill="#4A443B"/>', self::n($x + $w * .55), self::n($y + $h * .5)),
+            'map' => $frame.$path('M'.$at(0, .3).' C'.$at(.3, .38).' '.$at(.5, .2).' '.$at(1, .42)).$path('M'.$at(.28, 0).' C'.$at(.34, .4).' '.$at(.22, .6).' '.$at(.36, 1)).$path('M'.$at(0, .78).' L'.$at(1, .66)).\sprintf('<circle cx="%s" cy="%s" r="7" fill="#4A443B"/>', self::number($x + $w * .55), self::number($y + $h * .5)),
             'frame' => $frame.$path('M'.$at(0, .12).' L'.$at(1, .12)),
             default => $frame
                 .$path('M'.$at(0, .62).' C'.$at(.22, .3).' '.$at(.4, .44).' '.$at(.58, .62).' S'.$at(.86, .5).' '.$at(1, .56))
                 .$path('M'.$at(0, .8).' C'.$at(.2, .66).' '.$at(.46, .7).' '.$at(.66, .8).' S'.$at(.92, .74).' '.$at(1, .72))
-                .('video' === $media->kind ? \sprintf('<path d="M%s l%s %s l-%s %s z" fill="#4A443B"/>', $at(.47, .4), self::n(min($w, $h) * .12), self::n(min($w, $h) * .07), self::n(min($w, $h) * .12), self::n(min($w, $h) * .07)) : ''),
+                .('video' === $media->kind ? \sprintf('<path d="M%s l%s %s l-%s %s z" fill="#4A443B"/>', $at(.47, .4), self::number(min($w, $h) * .12), self::number(min($w, $h) * .07), self::number(min($w, $h) * .12), self::number(min($w, $h) * .07)) : ''),
         };
     }
 
-    private static function n(float $number): string
+    /** In as few digits as a drawing needs. */
+    public static function number(float $number): string
     {
         return rtrim(rtrim(number_format($number, 1, '.', ''), '0'), '.');
     }

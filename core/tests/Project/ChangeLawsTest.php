@@ -45,6 +45,8 @@ final class ChangeLawsTest extends TestCase
         yield 'another layout' => [['type' => 'edit-section', 'section' => 'p1s2', 'field' => 'layout', 'value' => 'hero.centred']];
         yield 'flip the side' => [['type' => 'set-look', 'section' => 'p1s2', 'look' => ['flipped' => true]]];
         yield 'a video and a whole screen' => [['type' => 'set-look', 'section' => 'p1s2', 'look' => ['media' => 'video', 'full' => true, 'align' => 'center']]];
+        yield 'a layout of one\'s own' => [['type' => 'lay-out', 'section' => 'p1s2', 'layout' => 'hero.dark', 'look' => ['order' => ['text', 'heading'], 'hidden' => ['button-2']]]];
+        yield 'items in two columns' => [['type' => 'set-look', 'section' => 'p1s3', 'look' => ['columns' => 2, 'order' => ['item-text', 'item-heading']]]];
         yield 'hide the picture' => [['type' => 'show-slot', 'section' => 'p1s2', 'slot' => 'picture', 'shown' => false]];
         yield 'show a small label' => [['type' => 'show-slot', 'section' => 'p1s2', 'slot' => 'label', 'shown' => true]];
         yield 'add an item' => [['type' => 'add-item', 'section' => 'p1s3', 'after' => 0]];

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace DunePocket\Tests\Wireframe;
 
 use DunePocket\Catalogue\Layout;
+use DunePocket\Exchange\Formats;
 use DunePocket\Plan\CopyLine;
 use DunePocket\Plan\CopyRole;
 use DunePocket\Plan\CopyStatus;
+use DunePocket\Plan\Look;
 use DunePocket\Plan\Section;
 use DunePocket\Tests\Support\Bench;
 use DunePocket\Wireframe\Box;
@@ -140,6 +142,47 @@ final class ComposerTest extends TestCase
             self::assertTrue($document->loadXML($svg));
             self::assertSame(0, $document->getElementsByTagName('script')->length);
         }
+    }
+
+    public function testTheBoardNamesPagesWidthsAndSections(): void
+    {
+        $project = Bench::planned(Bench::text('list.txt'));
+        $svg = (new Formats(Bench::catalogue()))->get('wireframes')->write($project, '');
+        $document = new \DOMDocument();
+        self::assertTrue($document->loadXML($svg));
+        $groups = new \DOMXPath($document);
+        $groups->registerNamespace('s', 'http://www.w3.org/2000/svg');
+        self::assertSame(\count($project->plan->pages), (int) $groups->evaluate('count(/s:svg/s:g)'));
+        foreach ($project->plan->pages as $page) {
+            foreach (Viewport::cases() as $viewport) {
+                $labels = [];
+                foreach ($groups->query("//s:g[@id='{$page->id}-{$viewport->value}']/s:g") ?: [] as $group) {
+                    $labels[] = $group instanceof \DOMElement ? $group->getAttribute('aria-label') : '';
+                }
+                self::assertSame(array_map(static fn (Section $section): string => $project->plan->shown($section)->title, $page->sections()), $labels);
+            }
+        }
+        self::assertGreaterThan(50, $document->getElementsByTagName('text')->length);
+    }
+
+    public function testWhatADesignerOrderedAndCountedIsDrawnLikeThat(): void
+    {
+        $places = static function (Section $section): array {
+            $tops = [];
+            foreach (self::draw($section, Viewport::Desktop)->slots as $slot) {
+                $tops[$slot->slot.($slot->item ?? '')] = [$slot->x, $slot->y];
+            }
+
+            return $tops;
+        };
+        $section = self::full(Bench::catalogue()->layout('feature-grid.threes'));
+        $before = $places($section);
+        self::assertLessThan($before['text'][1], $before['heading'][1]);
+        self::assertSame($before['item-heading0'][1], $before['item-heading2'][1], 'three in a row');
+        $after = $places($section->withLook(new Look(columns: 2, order: ['text', 'heading', 'item-text', 'item-heading'])));
+        self::assertGreaterThan($after['text'][1], $after['heading'][1]);
+        self::assertGreaterThan($after['item-text0'][1], $after['item-heading0'][1]);
+        self::assertGreaterThan($after['item-heading0'][1], $after['item-heading2'][1], 'two in a row, the third below');
     }
 
     public function testTheThumbnailIsTheSameDrawingWithBarsForWords(): void

@@ -879,6 +879,8 @@ export interface components {
             name: string;
         };
         Defaults: {
+            /** @description Layouts of the designer's own */
+            layouts: components["schemas"]["OwnLayout"][];
             /** @description Pages every site gets */
             pages: string[];
             /** @description Words no copy is to use */
@@ -1334,6 +1336,12 @@ export interface components {
             look: components["schemas"]["Look"];
         } | {
             /** @constant */
+            type: "lay-out";
+            section: string;
+            layout: string;
+            look: components["schemas"]["Look"];
+        } | {
+            /** @constant */
             type: "show-slot";
             section: string;
             slot: string;
@@ -1446,7 +1454,16 @@ export interface components {
             /** @description SVG */
             thumbnail: string;
         };
+        OwnLayout: {
+            name: string;
+            layout: string;
+            look: components["schemas"]["Look"];
+        };
         Look: {
+            /** @description In which items stand on the desktop; 0 as the layout has it */
+            columns?: number;
+            /** @description Slots in the order in which they stand under each other */
+            order?: string[];
             flipped?: boolean;
             /** @enum {string} */
             media?: "" | "picture" | "video";
@@ -1476,6 +1493,14 @@ export interface components {
             why: string[];
             /** @description The best first */
             layouts: components["schemas"]["LayoutChoice"][];
+            own: {
+                name: string;
+                layout: string;
+                look: components["schemas"]["Look"];
+                thumbnail: string;
+            }[];
+            /** @description In which its items stand on the desktop; 0 without items */
+            columns: number;
             slots: {
                 slot: string;
                 label: string;

@@ -8,6 +8,7 @@ import { editedId, timesShared, useWorkbench } from '../project/context';
 import { Everywhere } from './Everywhere';
 import { Fit } from './Fit';
 import { Items } from './Items';
+import { KeepLayout } from './KeepLayout';
 import { LayoutChoice, nextLayout } from './LayoutChoice';
 import { SectionSettings } from './SectionSettings';
 
@@ -24,6 +25,7 @@ export function DraftDetails({ page, section, drawing, onAdd }: Props) {
   const id = editedId(section);
   const [everywhere, setEverywhere] = useState(false);
   const [renaming, setRenaming] = useState(false);
+  const [keeping, setKeeping] = useState(false);
   const wireframe = useQuery({
     ...sectionWireframe(project.id, section.id),
     placeholderData: (previous) => (previous?.section === id ? keepPreviousData(previous) : undefined),
@@ -80,6 +82,9 @@ export function DraftDetails({ page, section, drawing, onAdd }: Props) {
                 Use on {wireframe.alike.length} more
               </Button>
             )}
+            <Button size="small" onClick={() => setKeeping(true)}>
+              Keep as my own
+            </Button>
           </div>
           <SectionSettings section={section} wireframe={wireframe} />
           <Items section={section} wireframe={wireframe} drawing={drawing} />
@@ -113,6 +118,7 @@ export function DraftDetails({ page, section, drawing, onAdd }: Props) {
         onRename={() => setRenaming(true)}
         onAdd={onAdd}
       />
+      {keeping && <KeepLayout section={section} onClose={() => setKeeping(false)} />}
       {everywhere && wireframe && (
         <Everywhere section={section} wireframe={wireframe} onClose={() => setEverywhere(false)} />
       )}

@@ -103,6 +103,24 @@ export function LayoutChoice({ section, wireframe }: { section: Section; wirefra
           </button>
         ))}
       </div>
+      {wireframe.own.length > 0 && (
+        <div className="layouts own" role="group" aria-label="Your own layouts">
+          {wireframe.own.map((own) => (
+            <button
+              key={own.name}
+              className="plain layout"
+              title={own.name}
+              aria-label={`Your own: ${own.name}`}
+              onClick={() =>
+                act({ type: 'lay-out', section: editedId(section), layout: own.layout, look: own.look })
+              }
+            >
+              <Drawn svg={own.thumbnail} />
+              <span className="small">Your own: {own.name}</span>
+            </button>
+          ))}
+        </div>
+      )}
       {shown.length === 0 && (
         <p className="quiet">
           No layout is like that.{' '}

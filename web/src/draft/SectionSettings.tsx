@@ -1,4 +1,4 @@
-import { Button, Checkbox, Segmented } from 'antd';
+import { Button, Checkbox, Segmented, Select } from 'antd';
 import type { Schemas, Section } from '../api/client';
 import { editedId, useWorkbench } from '../project/context';
 
@@ -10,7 +10,13 @@ export function SectionSettings({ section, wireframe }: { section: Section; wire
   const { look } = wireframe;
   const id = editedId(section);
   const set = (change: Schemas['Look']) => act({ type: 'set-look', section: id, look: change });
-  const optional = wireframe.slots.filter((slot) => slot.optional || !slot.shown);
+  const order = (slot: string, by: number) => {
+    const slots = wireframe.slots.map((one) => one.slot);
+    const at = slots.indexOf(slot);
+    slots.splice(at, 1);
+    slots.splice(at + by, 0, slot);
+    set({ order: slots });
+  };
   return (
     <>
       <div className="settings">
@@ -57,22 +63,54 @@ export function SectionSettings({ section, wireframe }: { section: Section; wire
           </>
         )}
       </div>
-      {optional.length > 0 && (
-        <fieldset className="shows">
-          <legend>Shows</legend>
-          {optional.map((slot) => (
+      {!section.frame && wireframe.columns > 0 && (
+        <Select<number>
+          className="columns"
+          size="small"
+          aria-label="Columns of the items"
+          value={look.columns ?? 0}
+          onChange={(columns) => set({ columns })}
+          options={[
+            { value: 0, label: 'Columns as laid out' },
+            { value: 1, label: 'One column' },
+            ...[2, 3, 4, 5, 6].map((columns) => ({ value: columns, label: `${columns} columns` })),
+          ]}
+        />
+      )}
+      <fieldset className="shows">
+        <legend>Shows, in this order</legend>
+        {wireframe.slots.map((slot, at) => (
+          <div key={slot.slot} className="slot-row">
             <Checkbox
-              key={slot.slot}
               checked={slot.shown}
+              disabled={!slot.optional && slot.shown}
               onChange={(event) =>
                 act({ type: 'show-slot', section: id, slot: slot.slot, shown: event.target.checked })
               }
             >
               {slot.label}
             </Checkbox>
-          ))}
-        </fieldset>
-      )}
+            <Button
+              size="small"
+              type="text"
+              aria-label={`Move ${slot.label} up`}
+              disabled={at === 0}
+              onClick={() => order(slot.slot, -1)}
+            >
+              ↑
+            </Button>
+            <Button
+              size="small"
+              type="text"
+              aria-label={`Move ${slot.label} down`}
+              disabled={at === wireframe.slots.length - 1}
+              onClick={() => order(slot.slot, 1)}
+            >
+              ↓
+            </Button>
+          </div>
+        ))}
+      </fieldset>
     </>
   );
 }

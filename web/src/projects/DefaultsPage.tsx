@@ -34,6 +34,7 @@ function DefaultsForm({ saved }: { saved: Defaults }) {
   const pageKinds = catalogue?.pageKinds ?? [];
   const sectionKinds = (catalogue?.sectionKinds ?? []).filter((kind) => !kind.frame);
   const [dropped, setDropped] = useState<string[]>([]);
+  const [droppedLayouts, setDroppedLayouts] = useState<string[]>([]);
   const [form] = Form.useForm<Defaults>();
   const own = Form.useWatch('sections', form) as Partial<Defaults['sections'][number]>[] | undefined;
   const save = useMutation({
@@ -58,7 +59,11 @@ function DefaultsForm({ saved }: { saved: Defaults }) {
           layout="vertical"
           initialValues={saved}
           onFinish={(values) =>
-            save.mutate({ ...values, starters: saved.starters.filter((one) => !dropped.includes(one.name)) })
+            save.mutate({
+              ...values,
+              starters: saved.starters.filter((one) => !dropped.includes(one.name)),
+              layouts: saved.layouts.filter((one) => !droppedLayouts.includes(one.name)),
+            })
           }
           requiredMark={false}
         >
@@ -234,6 +239,25 @@ function DefaultsForm({ saved }: { saved: Defaults }) {
                 options={saved.starters.map((one) => ({ value: one.name, label: one.name }))}
                 onChange={(kept: string[]) =>
                   setDropped(saved.starters.map((one) => one.name).filter((name) => !kept.includes(name)))
+                }
+              />
+            </Form.Item>
+          )}
+          {saved.layouts.length > 0 && (
+            <Form.Item
+              label="Layouts of your own"
+              htmlFor="own-layouts"
+              extra="Kept from the Draft of any project."
+            >
+              <Select
+                id="own-layouts"
+                mode="multiple"
+                value={saved.layouts.map((one) => one.name).filter((name) => !droppedLayouts.includes(name))}
+                options={saved.layouts.map((one) => ({ value: one.name, label: one.name }))}
+                onChange={(kept: string[]) =>
+                  setDroppedLayouts(
+                    saved.layouts.map((one) => one.name).filter((name) => !kept.includes(name)),
+                  )
                 }
               />
             </Form.Item>

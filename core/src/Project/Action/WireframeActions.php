@@ -45,6 +45,19 @@ final readonly class WireframeActions
         }
     }
 
+    /** Another layout together with its settings, as a designer kept them. */
+    public function layOut(Node $action, Project $project): Change
+    {
+        $id = $action->string('section');
+        $section = $project->plan->section($id);
+        $layout = $action->string('layout');
+        if (!$this->catalogue->hasLayout($layout) || !str_starts_with($layout, $section->kind.'.')) {
+            throw new InvalidChange('There is no such layout for this kind of section.');
+        }
+
+        return new Several([new EditSection($id, 'layout', $layout), new SetLook($id, Look::fromNode($action->child('look')))], \sprintf('Another layout for %s', $section->title));
+    }
+
     /** Shows a slot or hides it. Hidden copy is kept; a slot that never had copy is drafted. */
     public function showSlot(Node $action, Project $project): Change
     {

@@ -15,6 +15,12 @@ final readonly class Field implements Element
     ) {
     }
 
+    /** Whether it may be left empty, as its label says. */
+    public function isOptional(): bool
+    {
+        return 1 === preg_match('/\b(?:optional|if you like|if you have)\b/i', $this->line->text);
+    }
+
     /** Whether it takes more than one line. */
     public function isTall(): bool
     {

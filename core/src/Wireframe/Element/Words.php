@@ -33,6 +33,18 @@ final readonly class Words implements Element
         return 'quote' === $this->kind && !$this->isRequest() && !str_starts_with($text, '“') ? '“'.$text.'”' : $text;
     }
 
+    /** How many lines its place is made for, when the layout says so. */
+    public function holds(): ?int
+    {
+        foreach ($this->styles as $style) {
+            if (1 === preg_match('/^lines:(\d+)$/', $style, $m)) {
+                return (int) $m[1];
+            }
+        }
+
+        return null;
+    }
+
     public function isRequest(): bool
     {
         return CopyStatus::ToSupply === $this->line->status;

@@ -95,7 +95,9 @@ final readonly class FitReader
         }
         $at = (int) array_search($width, ['desktop', 'tablet', 'phone'], true);
 
-        return $this->catalogue->slotKind($box->slot)->fits[$at] ?? null;
+        $usual = $this->catalogue->slotKind($box->slot)->fits;
+
+        return null === $box->holds || null === $usual ? $usual[$at] ?? null : $box->holds + $usual[$at] - $usual[0];
     }
 
     /** Characters, by the average width of a lower-case letter with its share of spaces. */

@@ -16,6 +16,7 @@ use DunePocket\Wireframe\Element\Logo;
 use DunePocket\Wireframe\Element\Mark;
 use DunePocket\Wireframe\Element\Overlay;
 use DunePocket\Wireframe\Element\Picture;
+use DunePocket\Wireframe\Element\Rating;
 use DunePocket\Wireframe\Element\Words;
 use DunePocket\Wireframe\Sizes;
 use DunePocket\Wireframe\TextStyle;
@@ -55,6 +56,7 @@ final class LeafWriter
             $element instanceof Picture => $this->picture($element, ['aspect-ratio' => "{$element->across} / {$element->down}", 'max-height' => 'var(--tallest)', 'width' => '100%', ...$placing]),
             $element instanceof Mark => $this->mark($element, $placing),
             $element instanceof Logo => $this->logo($element, $placing),
+            $element instanceof Rating => $this->rating($element, $placing),
             default => throw new \LogicException('There is no rule for writing '.$element::class.'.'),
         };
     }
@@ -177,7 +179,8 @@ final class LeafWriter
         $height = $field->isTall() ? Sizes::FIELD_TALL : Sizes::FIELD_HEIGHT;
         $class = ($this->named)($field->isTall() ? 'field-area' : 'field-line', new Rules(['height' => $height.'px', 'width' => '100%', 'min-width' => '0', 'padding' => '8px 12px', 'font' => '400 var(--text-body)', 'border' => '1px solid var(--line)', 'border-radius' => '2px', 'background' => 'var(--paper)', 'color' => 'var(--ink)', 'resize' => 'none']));
         [$type, $complete] = self::type($field->line->text);
-        $input = $field->isTall() ? Tag::of('textarea', ['class' => $class]) : Tag::of('input', ['class' => $class, 'type' => $type, 'autocomplete' => $complete]);
+        $required = $field->isOptional() ? null : '';
+        $input = $field->isTall() ? Tag::of('textarea', ['class' => $class, 'required' => $required]) : Tag::of('input', ['class' => $class, 'type' => $type, 'autocomplete' => $complete, 'required' => $required]);
 
         return Tag::of('label', ['class' => ($this->named)('field', new Rules(['display' => 'grid', 'grid-template-columns' => 'minmax(0, 1fr)', 'gap' => Sizes::FIELD_GAP.'px', ...$placing]))], $label.$input);
     }
@@ -231,6 +234,20 @@ final class LeafWriter
         $rules = new Rules(['width' => '100%', 'max-width' => Sizes::LOGO_WIDTH.'px', 'height' => Sizes::LOGO_HEIGHT.'px', 'border' => $request ? '1px dashed var(--rust)' : '1px solid var(--line)', 'border-radius' => '2px', 'background' => 'var(--sand)', 'justify-self' => $logo->align->value, ...$placing]);
 
         return Tag::of('div', ['class' => ($this->named)('logo', $rules), 'role' => 'img', 'aria-label' => self::spaced($logo->line->text), ...$this->slot($logo->line)]);
+    }
+
+    /** @param array<string, string> $placing */
+    private function rating(Rating $rating, array $placing): string
+    {
+        $rules = new Rules(['width' => Sizes::RATING_WIDTH.'px', 'height' => Sizes::RATING_HEIGHT.'px', 'display' => 'flex', 'gap' => '2px', 'justify-self' => $rating->align->value, ...$placing]);
+        $sign = static fn (bool $full): array => ['width' => Sizes::RATING_HEIGHT.'px', 'height' => Sizes::RATING_HEIGHT.'px', 'border' => '1px solid var(--line)', 'border-radius' => '50%', 'background' => $full ? 'var(--graphite)' : 'var(--sand)'];
+        $signs = '';
+        for ($n = 0; $n < 5; ++$n) {
+            $full = $n < $rating->filled();
+            $signs .= Tag::of('span', ['class' => ($this->named)($full ? 'rating-full' : 'rating-empty', new Rules($sign($full)))]);
+        }
+
+        return Tag::of('div', ['class' => ($this->named)('rating', $rules), 'role' => 'img', 'aria-label' => self::spaced($rating->line->text), ...$this->slot($rating->line)], $signs);
     }
 
     private function to(CopyLine $line): ?string
