@@ -1,18 +1,20 @@
 import { useQuery } from '@tanstack/react-query';
-import { lazy, Suspense } from 'react';
+import { Suspense } from 'react';
 import { Navigate, Route, Routes } from 'react-router-dom';
-import { api, Problem, said, unwrap } from '../api/client';
-import { loadFrame } from '../project/opening';
+import { Problem, said } from '../api/client';
+import { meQuery } from '../project/opening';
+import { frame } from '../project/views';
 import { ProjectsPage } from '../projects/ProjectsPage';
+import { fetched } from '../shared/fetched';
 import { SignInPage } from './SignInPage';
 import { Trouble } from './Trouble';
 import { Waiting } from './Waiting';
 
-const DefaultsPage = lazy(() => import('../projects/DefaultsPage'));
-const ProjectFrame = lazy(loadFrame);
+const DefaultsPage = fetched(() => import('../projects/DefaultsPage')).Component;
+const ProjectFrame = frame.Component;
 
 export function App() {
-  const me = useQuery({ queryKey: ['me'], queryFn: () => unwrap(api.GET('/api/me')) });
+  const me = useQuery({ ...meQuery, staleTime: 2000 });
   if (me.isPending) return <Waiting />;
   if (me.error instanceof Problem && me.error.status === 401) return <SignInPage />;
   if (me.error)

@@ -1,22 +1,27 @@
 import { Button, Input, Modal } from 'antd';
-import { useMemo, useState } from 'react';
+import { Suspense, useEffect, useMemo, useState } from 'react';
 import { Link, Navigate, Route, Routes, useLocation, useNavigate, useParams } from 'react-router-dom';
 import { said } from '../api/client';
 import { Waiting } from '../app/Waiting';
 import { Trouble } from '../app/Trouble';
-import { BriefView } from '../brief/BriefView';
-import { Interview } from '../brief/Interview';
-import { DraftView } from '../draft/DraftView';
-import { HandoffView } from '../handoff/HandoffView';
-import { PlanView } from '../plan/PlanView';
-import { ReviewView } from '../review/ReviewView';
 import { type Selection, type Workbench, WorkbenchContext } from './context';
 import { CourseLine, type Stop } from './CourseLine';
-import { HistoryDrawer } from './HistoryDrawer';
+import { history, views } from './views';
 import { KeyboardHelp } from './KeyboardHelp';
 import { pressed, useKeys } from './keys';
 import { Palette } from './Palette';
 import { type SaveState, useProject } from './useProject';
+
+const BriefView = views.brief.Component;
+const Interview = views.interview.Component;
+const PlanView = views.plan.Component;
+const DraftView = views.draft.Component;
+const ReviewView = views.review.Component;
+const HandoffView = views['hand-off'].Component;
+const HistoryDrawer = history.Component;
+
+/** Milliseconds after which the other views are fetched, so that going there takes no time. */
+const REST_AFTER = 1500;
 
 export default function ProjectFrame() {
   const { project: id = '' } = useParams();
@@ -49,6 +54,13 @@ export default function ProjectFrame() {
       [undo, redo],
     ),
   );
+
+  useEffect(() => {
+    const timer = window.setTimeout(() => {
+      for (const view of [...Object.values(views), history]) void view.ahead();
+    }, REST_AFTER);
+    return () => window.clearTimeout(timer);
+  }, []);
 
   const workbench = useMemo<Workbench | null>(
     () => (project ? { project, checks, act, takeOver, restore, selection, select } : null),
@@ -102,17 +114,19 @@ export default function ProjectFrame() {
             </span>
           </div>
         </header>
-        <Routes>
-          <Route path="brief" element={<BriefView />} />
-          <Route path="interview" element={<Interview />} />
-          <Route path="plan" element={<PlanView />} />
-          <Route path="draft/:page?" element={<DraftView />} />
-          <Route path="review" element={<ReviewView />} />
-          <Route path="hand-off" element={<HandoffView />} />
-          <Route path="*" element={<Navigate to="brief" replace />} />
-        </Routes>
+        <Suspense fallback={<Waiting />}>
+          <Routes>
+            <Route path="brief" element={<BriefView />} />
+            <Route path="interview" element={<Interview />} />
+            <Route path="plan" element={<PlanView />} />
+            <Route path="draft/:page?" element={<DraftView />} />
+            <Route path="review" element={<ReviewView />} />
+            <Route path="hand-off" element={<HandoffView />} />
+            <Route path="*" element={<Navigate to="brief" replace />} />
+          </Routes>
+        </Suspense>
       </div>
-      {looking && <HistoryDrawer onClose={() => setLooking(false)} />}
+      <Suspense>{looking && <HistoryDrawer onClose={() => setLooking(false)} />}</Suspense>
       {helping && <KeyboardHelp onClose={() => setHelping(false)} />}
       {finding && (
         <Palette
