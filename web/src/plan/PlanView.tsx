@@ -32,6 +32,9 @@ import { type Choose, Strip } from './Strip';
 import { useStable } from '../shared/useStable';
 import { useNavigate } from 'react-router-dom';
 
+/** Pages that are seen at once on a usual screen. */
+const AT_FIRST = 9;
+
 export function PlanView() {
   const { project, checks, act, selection, select } = useWorkbench();
   const { message } = App.useApp();
@@ -154,6 +157,7 @@ export function PlanView() {
       page={one}
       path={places.get(one.id)?.path ?? ''}
       depth={grouped ? 0 : (places.get(one.id)?.depth ?? 0)}
+      first={project.pages.indexOf(one) < AT_FIRST}
       landing={landing?.page === one.id ? landing : null}
       selected={selection?.page === one.id ? selection : null}
       chosen={chosen}

@@ -4,6 +4,7 @@ import { memo, useMemo } from 'react';
 import type { Page, Section } from '../api/client';
 import { editedId, type Selection, shown, useWorkbench } from '../project/context';
 import { Drawn } from '../shared/Drawn';
+import { useNear } from '../shared/useNear';
 import { useStable } from '../shared/useStable';
 import type { Landing } from './landing';
 
@@ -11,6 +12,8 @@ interface Props {
   page: Page;
   path: string;
   depth: number;
+  /** Among the first pages, which are seen at once. */
+  first: boolean;
   landing: Landing | null;
   selected: Selection | null;
   /** Ids of all chosen sections, here and on other pages. */
@@ -34,6 +37,7 @@ export function Strip({
   page,
   path,
   depth,
+  first,
   landing,
   selected,
   chosen,
@@ -60,6 +64,7 @@ export function Strip({
   const cycle = { main: 'footer', footer: 'none', none: 'main' } as const;
   const landsHere = landing?.gap === null;
   const { shared } = project;
+  const [watch, near] = useNear(first);
   const sections = useMemo(
     () => page.sections.map((section) => shown({ shared }, section)),
     [page.sections, shared],
@@ -71,6 +76,7 @@ export function Strip({
   });
   return (
     <div
+      ref={watch}
       role="listitem"
       className={`strip${selected ? ' current' : ''}${landsHere ? (landing.below ? ' land-below' : ' land-above') : ''}${page.support ? ' support' : ''}`}
     >
@@ -139,7 +145,7 @@ export function Strip({
         {folded && (
           <span className="small quiet">{sections.map((section) => section.title).join(' · ')}</span>
         )}
-        {(folded ? [] : sections).map((section, index) => (
+        {(folded || !near ? [] : sections).map((section, index) => (
           <Cell
             key={section.id}
             page={page.id}
