@@ -10,6 +10,7 @@ use DunePocket\Exchange\MarkdownWriter;
 use DunePocket\Exchange\ProjectFileReader;
 use DunePocket\Exchange\ProjectFileWriter;
 use DunePocket\Exchange\XmlSitemapWriter;
+use DunePocket\Plan\Look;
 use DunePocket\Plan\Page;
 use DunePocket\Project\Project;
 use DunePocket\Tests\Support\Bench;
@@ -40,7 +41,11 @@ final class ExchangeTest extends TestCase
     {
         $schema = file_get_contents(\dirname(__DIR__, 3).'/docs/project-file.schema.json');
         self::assertIsString($schema);
-        $result = (new Validator())->validate(json_decode(self::write(self::project()), false, 64, \JSON_THROW_ON_ERROR), $schema);
+        $project = self::project();
+        $opening = $project->plan->pages[0]->sections()[1];
+        $settled = $opening->withLook(new Look(true, 'video', ['button-2'], true, 'center', 2, ['text', 'heading']));
+        $project = $project->withPlan($project->plan->withSection($settled));
+        $result = (new Validator())->validate(json_decode(self::write($project), false, 64, \JSON_THROW_ON_ERROR), $schema);
         self::assertTrue($result->isValid(), (string) $result);
     }
 
