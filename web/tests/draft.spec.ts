@@ -41,6 +41,22 @@ test('typing in place is drawn at once, Tab goes on, Escape gives up', async ({ 
   await expect(page.locator('.drawn-section text', { hasText: 'Two days of rest' }).first()).toBeVisible();
 });
 
+test('a text too long is kept in the field and said to be too long; markup stays plain words', async ({
+  page,
+}) => {
+  await draft(page);
+  await heading(page).click();
+  await page.getByLabel('Edit heading').fill('word '.repeat(10_000));
+  await expect(page.getByRole('alert')).toContainText('45000 characters more than the 5000');
+  await page.getByLabel('Edit heading').press('Control+Enter');
+  await expect(page.getByLabel('Edit heading')).toHaveValue(/^word word/);
+  await page.getByLabel('Edit heading').fill('<b>Rye</b> & wheat');
+  await page.getByLabel('Edit heading').press('Control+Enter');
+  await saved(page);
+  await expect(page.locator('.drawn-section text', { hasText: '<b>Rye</b>' }).first()).toBeVisible();
+  await expect(page.locator('.drawn-section b')).toHaveCount(0);
+});
+
 test('another layout never comes twice before all were seen, and copy without a place comes back', async ({
   page,
 }) => {

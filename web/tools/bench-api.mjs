@@ -34,9 +34,39 @@ for (let i = 0; i < 5; i++) {
   await (await call('GET', `/api/projects/${projects[0].id}`, cookie)).text();
   opened.push(performance.now() - start);
 }
+const measured = {};
+for (const [what, work] of Object.entries({
+  'Words sketched': (i) =>
+    call(
+      'POST',
+      `/api/projects/${projects[0].id}/sections/${projects[0].page.sections[1].id}/sketch`,
+      cookie,
+      {
+        slot: 'heading',
+        item: null,
+        text: `Words ${i}`,
+        width: 'desktop',
+      },
+    ),
+  'Layouts of a section': () =>
+    call(
+      'GET',
+      `/api/projects/${projects[0].id}/sections/${projects[0].page.sections[1].id}/wireframe`,
+      cookie,
+    ),
+})) {
+  measured[what] = [];
+  for (let i = 0; i < 20; i++) {
+    const start = performance.now();
+    await (await work(i)).text();
+    measured[what].push(performance.now() - start);
+  }
+}
 for (const { id } of projects) await call('DELETE', `/api/projects/${id}`, cookie);
 
 console.log(
   `One change through the API, ${projects[0].pages} pages, ${CLIENTS} clients at once: median ${at(times, 0.5)} ms, 95th percentile ${at(times, 0.95)} ms`,
 );
 console.log(`Opening that project, one client: median ${at(opened, 0.5)} ms`);
+for (const [what, taken] of Object.entries(measured))
+  console.log(`${what}, one client: median ${at(taken, 0.5)} ms, 95th percentile ${at(taken, 0.95)} ms`);

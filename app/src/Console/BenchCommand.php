@@ -10,6 +10,7 @@ use DunePocket\Brief\FactKind;
 use DunePocket\Brief\Measuring\Measurement;
 use DunePocket\Catalogue\Catalogue;
 use DunePocket\Plan\Findings\Inspector;
+use DunePocket\Plan\Page;
 use DunePocket\Project\Project;
 use DunePocket\Project\ProjectMaker;
 use DunePocket\Wireframe\Draughtsman;
@@ -63,8 +64,36 @@ final class BenchCommand extends Command
             $output->writeln(\sprintf('Brief to planned, wireframed (desktop), drafted site of %d pages: %.1f ms, %.2f ms a page, peak memory %.1f MB', $count, $whole + $read, $perPage[$pages], memory_get_peak_usage() / 1e6));
         }
         $output->writeln(\sprintf('Time a page at 200 pages against 10: %.2f', $perPage[200] / $perPage[10]));
+        $this->wireframes($maker->plan($this->withPages($maker->read($text, 'brief'), 50)), $output);
 
         return self::SUCCESS;
+    }
+
+    private function wireframes(Project $project, OutputInterface $output): void
+    {
+        $draughtsman = new Draughtsman($this->catalogue);
+        $sections = array_map($project->plan->resolve(...), array_merge(...array_map(static fn (Page $page): array => $page->sections(), $project->plan->pages)));
+        $twelve = \array_slice($sections, 0, 12);
+        $output->writeln(\sprintf('A page of 12 sections computed at three widths: %.1f ms', $this->median(static function () use ($draughtsman, $twelve): void {
+            foreach ($twelve as $section) {
+                foreach (Viewport::cases() as $viewport) {
+                    $draughtsman->drawing($section, $viewport);
+                }
+            }
+        })));
+        $opening = $sections[1];
+        $layouts = $this->catalogue->layoutsFor($opening->kind);
+        $output->writeln(\sprintf('%d layouts of one section as thumbnails: %.1f ms', \count($layouts), $this->median(static function () use ($draughtsman, $opening, $layouts): void {
+            foreach ($layouts as $layout) {
+                $draughtsman->thumbnail($opening->withLayout($layout->id));
+            }
+        })));
+        $many = \array_slice(array_merge($sections, $sections), 0, 400);
+        $output->writeln(\sprintf('%d sections as thumbnails: %.0f ms', \count($many), $this->median(static function () use ($draughtsman, $many): void {
+            foreach ($many as $section) {
+                $draughtsman->thumbnail($section);
+            }
+        }, 3)));
     }
 
     private function briefs(string $title, string $folder, OutputInterface $output, bool $faults): void

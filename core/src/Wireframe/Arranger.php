@@ -7,6 +7,7 @@ namespace DunePocket\Wireframe;
 use DunePocket\Catalogue\Layout;
 use DunePocket\Catalogue\LayoutNode;
 use DunePocket\Plan\CopyLine;
+use DunePocket\Plan\CopyStatus;
 use DunePocket\Plan\Look;
 use DunePocket\Plan\Section;
 use DunePocket\Wireframe\Element\Align;
@@ -22,6 +23,7 @@ use DunePocket\Wireframe\Element\Panel;
 use DunePocket\Wireframe\Element\Picture;
 use DunePocket\Wireframe\Element\Rating;
 use DunePocket\Wireframe\Element\Stack;
+use DunePocket\Wireframe\Element\Table;
 use DunePocket\Wireframe\Element\Tiles;
 use DunePocket\Wireframe\Element\Words;
 use DunePocket\Wireframe\Element\Wrap;
@@ -263,6 +265,7 @@ final class Arranger
             'number' => new Mark($line, $kind, self::NUMBER, $align),
             'logo' => new Logo($line, $align),
             'rating' => new Rating($line, $align),
+            'table' => CopyStatus::ToSupply === $line->status ? new Words($line, $kind, $node->styles, $align, $this->onDark) : new Table($line, $this->onDark),
             default => new Words($line, $kind, $node->styles, $align, $this->onDark),
         };
     }

@@ -18,6 +18,7 @@ use DunePocket\Wireframe\Element\Panel;
 use DunePocket\Wireframe\Element\Picture;
 use DunePocket\Wireframe\Element\Rating;
 use DunePocket\Wireframe\Element\Stack;
+use DunePocket\Wireframe\Element\Table;
 use DunePocket\Wireframe\Element\Tiles;
 use DunePocket\Wireframe\Element\Words;
 use DunePocket\Wireframe\Element\Wrap;
@@ -96,6 +97,7 @@ final class Composer
             $element instanceof Field => $this->leaves->field($element, $this->canvas, $x, $y, $width, $this->viewport),
             $element instanceof Mark => $this->leaves->mark($element, $this->canvas, $x, $y, $width),
             $element instanceof Logo => $this->leaves->logo($element, $this->canvas, $x, $y, $width),
+            $element instanceof Table => $this->leaves->table($element, $this->canvas, $x, $y, $width, $this->viewport),
             $element instanceof Rating => $this->leaves->rating($element, $this->canvas, $x, $y, $width),
             default => throw new \LogicException('There is no rule for placing '.$element::class.'.'),
         };

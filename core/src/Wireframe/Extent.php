@@ -15,6 +15,7 @@ use DunePocket\Wireframe\Element\Panel;
 use DunePocket\Wireframe\Element\Picture;
 use DunePocket\Wireframe\Element\Rating;
 use DunePocket\Wireframe\Element\Stack;
+use DunePocket\Wireframe\Element\Table;
 use DunePocket\Wireframe\Element\Tiles;
 use DunePocket\Wireframe\Element\Words;
 use DunePocket\Wireframe\Element\Wrap;
@@ -44,7 +45,7 @@ final readonly class Extent
             $element instanceof Words => $this->words($element, $viewport, $broken),
             $element instanceof Button => $this->text($element->line->text, TextStyle::of('button', [], $viewport), $broken) + 2 * Sizes::BUTTON_SIDE,
             $element instanceof Field => Sizes::FIELD_WIDTH,
-            $element instanceof Picture, $element instanceof Overlay => Sizes::PICTURE_WIDTH,
+            $element instanceof Picture, $element instanceof Overlay, $element instanceof Table => Sizes::PICTURE_WIDTH,
             $element instanceof Mark => (float) $element->size,
             $element instanceof Logo => Sizes::LOGO_WIDTH,
             $element instanceof Rating => Sizes::RATING_WIDTH,

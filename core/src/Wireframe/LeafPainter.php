@@ -13,6 +13,7 @@ use DunePocket\Wireframe\Element\Logo;
 use DunePocket\Wireframe\Element\Mark;
 use DunePocket\Wireframe\Element\Picture;
 use DunePocket\Wireframe\Element\Rating;
+use DunePocket\Wireframe\Element\Table;
 use DunePocket\Wireframe\Element\Words;
 
 /** Paints the leaves of an arranged section onto a canvas, each at its place; what it returns is how high the leaf is. */
@@ -126,6 +127,28 @@ final readonly class LeafPainter
         $this->slot($canvas, $logo->line, $left, $y, $boxWidth, Sizes::LOGO_HEIGHT, new TextStyle(self::NOTE_SIZE, 400, self::NOTE_LINE), 1, Align::Start, true);
 
         return Sizes::LOGO_HEIGHT;
+    }
+
+    public function table(Table $table, Canvas $canvas, float $x, float $y, float $width, Viewport $viewport): float
+    {
+        $height = 0.0;
+        foreach ($table->rows() as $n => $cells) {
+            $style = TextStyle::named(0 === $n ? 'cell-heading' : 'cell', $viewport);
+            $column = $width / \count($cells);
+            $canvas->add(new Box('rule', $x, $y + $height, $width, 1));
+            $most = 1;
+            foreach ($cells as $at => $cell) {
+                $lines = $this->breaker->break($cell, $column - Sizes::CELL_SIDE, $style->size, $style->weight);
+                foreach ($lines as $i => [$text, $lineWidth]) {
+                    $canvas->add(new TextRun($text, $x + $at * $column, $y + $height + 1 + Sizes::CELL_TOP + $i * $style->lineHeight + $this->font->baseline($style->size, $style->lineHeight), $lineWidth, $style->size, $style->weight, $table->onDark ? 'paper' : $style->colour));
+                }
+                $most = max($most, \count($lines));
+            }
+            $height += 1 + 2 * Sizes::CELL_TOP + $most * $style->lineHeight;
+        }
+        $this->slot($canvas, $table->line, $x, $y, $width, $height, TextStyle::named('cell', $viewport), 1, Align::Start, true);
+
+        return $height;
     }
 
     public function rating(Rating $rating, Canvas $canvas, float $x, float $y, float $width): float

@@ -20,6 +20,8 @@ final class Sizes
     public const LOGO_HEIGHT = 48.0;
     public const MENU_WIDTH = 24.0;
     public const MENU_HEIGHT = 16.0;
+    public const CELL_TOP = 10.0;
+    public const CELL_SIDE = 12.0;
     public const RATING_WIDTH = 98.0;
     public const RATING_HEIGHT = 18.0;
     public const REQUEST = 8.0;

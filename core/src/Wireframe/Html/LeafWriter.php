@@ -17,6 +17,7 @@ use DunePocket\Wireframe\Element\Mark;
 use DunePocket\Wireframe\Element\Overlay;
 use DunePocket\Wireframe\Element\Picture;
 use DunePocket\Wireframe\Element\Rating;
+use DunePocket\Wireframe\Element\Table;
 use DunePocket\Wireframe\Element\Words;
 use DunePocket\Wireframe\Sizes;
 use DunePocket\Wireframe\TextStyle;
@@ -56,6 +57,7 @@ final class LeafWriter
             $element instanceof Picture => $this->picture($element, ['aspect-ratio' => "{$element->across} / {$element->down}", 'max-height' => 'var(--tallest)', 'width' => '100%', ...$placing]),
             $element instanceof Mark => $this->mark($element, $placing),
             $element instanceof Logo => $this->logo($element, $placing),
+            $element instanceof Table => $this->table($element, $placing),
             $element instanceof Rating => $this->rating($element, $placing),
             default => throw new \LogicException('There is no rule for writing '.$element::class.'.'),
         };
@@ -234,6 +236,26 @@ final class LeafWriter
         $rules = new Rules(['width' => '100%', 'max-width' => Sizes::LOGO_WIDTH.'px', 'height' => Sizes::LOGO_HEIGHT.'px', 'border' => $request ? '1px dashed var(--rust)' : '1px solid var(--line)', 'border-radius' => '2px', 'background' => 'var(--sand)', 'justify-self' => $logo->align->value, ...$placing]);
 
         return Tag::of('div', ['class' => ($this->named)('logo', $rules), 'role' => 'img', 'aria-label' => self::spaced($logo->line->text), ...$this->slot($logo->line)]);
+    }
+
+    /** @param array<string, string> $placing */
+    private function table(Table $table, array $placing): string
+    {
+        $cell = static fn (string $style, int $weight): Rules => new Rules(['font' => "$weight var(--text-$style)", 'padding' => Sizes::CELL_TOP.'px '.Sizes::CELL_SIDE.'px '.Sizes::CELL_TOP.'px 0', 'border-top' => '1px solid var(--line)', 'text-align' => 'start', 'vertical-align' => 'top', 'overflow-wrap' => 'break-word']);
+        $rows = '';
+        foreach ($table->rows() as $n => $cells) {
+            $row = '';
+            foreach ($cells as $at => $text) {
+                $heads = 0 === $n;
+                $name = $heads ? 'th' : 'td';
+                $empty = $heads && '' === $text;
+                $row .= Tag::of($empty ? 'td' : $name, ['class' => ($this->named)($heads ? 'cell-heading' : 'table-cell', $cell($heads ? 'cell-heading' : 'cell', $heads ? 600 : 400)), 'scope' => $heads && !$empty ? 'col' : null], Tag::text($text));
+            }
+            $rows .= Tag::of('tr', [], $row);
+        }
+        $rules = new Rules(['width' => '100%', 'table-layout' => 'fixed', 'border-collapse' => 'separate', 'border-spacing' => '0', ...($table->onDark ? [] : ['color' => 'var(--body)']), ...$placing]);
+
+        return Tag::of('table', ['class' => ($this->named)('table', $rules), ...$this->slot($table->line)], $rows);
     }
 
     /** @param array<string, string> $placing */
