@@ -145,6 +145,78 @@ for (const [length, file] of pages) {
   }
 }
 
+interface Broken {
+  text: string;
+  size: number;
+  weight: number;
+  width: number;
+  lines: [string, number][];
+}
+
+/** Chromium is the reference for where lines break and how wide they are: the same words, 1 px a line. */
+test('lines break where a browser breaks them', async ({ page }) => {
+  const broken = JSON.parse(readFileSync(join(folder, 'lines.json'), 'utf8')) as Broken[];
+  await page.setContent('<p id="line"></p>');
+  await page.addStyleTag({
+    content: `${fonts} #line{margin:0;font-family:Commissioner;font-kerning:normal;font-variant-ligatures:none;white-space:pre-line;overflow-wrap:break-word}`,
+  });
+  for (const weight of [400, 600, 700])
+    await page.evaluate((one) => document.fonts.load(`${one} 16px Commissioner`, 'Añ Łž'), weight);
+  const shown = await page.evaluate((cases) => {
+    const element = document.getElementById('line');
+    if (!element) return [];
+    return cases.map(({ text, size, weight, width }) => {
+      element.style.cssText = `width:${width}px;font-size:${size}px;line-height:${size * 2}px;font-weight:${weight}`;
+      element.textContent = text;
+      const node = element.firstChild;
+      if (!node) return [];
+      const lines: { text: string; width: number; top: number }[] = [];
+      const range = document.createRange();
+      let at = 0;
+      for (const { segment: character } of new Intl.Segmenter().segment(text)) {
+        range.setStart(node, at);
+        range.setEnd(node, at + character.length);
+        at += character.length;
+        const box = [...range.getClientRects()].filter((one) => one.width > 0).at(-1);
+        if (!box) continue;
+        const line = lines.at(-1);
+        if (line && Math.abs(line.top - box.top) < 2) {
+          line.text += character;
+          line.width = box.right - element.getBoundingClientRect().left;
+        } else {
+          lines.push({
+            text: character,
+            width: box.right - element.getBoundingClientRect().left,
+            top: box.top,
+          });
+        }
+      }
+      return lines;
+    });
+  }, broken);
+  const wrong: string[] = [];
+  let worst = 0;
+  broken.forEach((one, at) => {
+    const computed = one.lines.filter(([text]) => text !== '');
+    const said = shown[at] ?? [];
+    const plain = (text: string) => text.replace(/[ \n\t]+/g, ' ').trim();
+    if (said.map((line) => plain(line.text)).join('|') !== computed.map(([text]) => plain(text)).join('|'))
+      wrong.push(
+        `${one.size}/${one.weight} at ${one.width}: ${computed.map(([text]) => text).join('|')} <> ${said.map((line) => line.text).join('|')}`,
+      );
+    else
+      computed.forEach(([, width], line) => {
+        const trailing = said[line]?.text.endsWith(' ') ? 1 : 0;
+        const by = Math.abs(width - (said[line]?.width ?? 0));
+        if (!trailing) worst = Math.max(worst, by);
+        if (!trailing && by > 1)
+          wrong.push(`${one.size}/${one.weight}: ${said[line]?.text ?? ''} is ${by} px off`);
+      });
+  });
+  console.log(`${broken.length} texts broken, the widest line off by ${worst.toFixed(2)} px`);
+  expect(wrong).toEqual([]);
+});
+
 /** The Nu HTML checker of the W3C: no error, in any naming convention. */
 test('the HTML of every layout is valid', () => {
   const checker = createRequire(import.meta.url).resolve('vnu-jar/build/dist/vnu.jar');

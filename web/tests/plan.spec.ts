@@ -179,3 +179,26 @@ test('a plan begins with an outline, and is seen as a tree', async ({ page }) =>
   await page.getByRole('link', { name: 'Download as PDF, one sheet' }).click();
   expect((await download).suggestedFilename()).toMatch(/\.pdf$/);
 });
+
+test('a page of the drawn tree is dragged below another, and back to the top', async ({ page }) => {
+  await signInAsDemo(page);
+  await newProject(page);
+  await plan(page);
+  await page.getByText('Tree', { exact: true }).click();
+  const node = (title: string) =>
+    page.locator('[data-page]', { has: page.locator('title', { hasText: new RegExp(`^${title}`) }) });
+  const drag = async (from: string, to: string) => {
+    const [a, b] = [await node(from).boundingBox(), await node(to).boundingBox()];
+    await page.mouse.move((a?.x ?? 0) + 20, (a?.y ?? 0) + 12);
+    await page.mouse.down();
+    await page.mouse.move((b?.x ?? 0) + 16, (b?.y ?? 0) + 10, { steps: 6 });
+    await expect(page.locator('.sitemap-tree [role=status]')).toContainText('below');
+    await page.mouse.up();
+  };
+  await expect(node('Prices')).toBeVisible();
+  await drag('Prices', 'Contact');
+  await expect(page.locator('[data-page] title', { hasText: '/contact/prices' })).toHaveCount(1);
+  await saved(page);
+  await page.getByRole('button', { name: /^Undo “/ }).click();
+  await expect(page.locator('[data-page] title', { hasText: '/contact/prices' })).toHaveCount(0);
+});

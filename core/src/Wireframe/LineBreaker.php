@@ -13,6 +13,9 @@ final class LineBreaker
     /** Places inside a word at which a line may end. */
     private const INSIDE = '/(?<=[\p{L}\p{N}\p{P}\p{S}]-)(?=[\p{L}\p{N}"“‘(\[\-])(?!(?<![\p{L}\p{N}]-)\d)|(?<=^-)(?=[\p{L}\-])|(?<=[–—…])(?=[\p{L}\p{N}])|(?<=[\p{L}\p{N}])(?=—)|(?<=\?)(?=[\p{L}\p{N}])|(?<=\/)(?=[^\x00-\x7F])(?=\p{L})|(?<=\x{200B}|\x{2009})/u';
 
+    /** Browsers count in parts of a pixel no smaller than this: Chromium's layout unit. */
+    private const UNIT = 1 / 64;
+
     /** @var array<string, list<string>> */
     private array $parts = [];
 
@@ -28,7 +31,7 @@ final class LineBreaker
     public function break(string $text, float $width, int $size, int $weight): array
     {
         $space = $this->font->width(' ', $size, $weight);
-        $width += 0.01;
+        $width += self::UNIT;
         $lines = [];
         foreach (explode("\n", $text) as $paragraph) {
             $line = '';
