@@ -7,34 +7,56 @@ import { Drawn } from '../shared/Drawn';
 type Wireframe = Schemas['SectionWireframe'];
 type Layout = Wireframe['layouts'][number];
 
-const MEDIA: Record<string, (layout: Layout) => boolean> = {
-  any: () => true,
-  beside: (layout) => layout.media === 'start' || layout.media === 'end',
-  across: (layout) => ['above', 'below', 'over'].includes(layout.media),
-  items: (layout) => layout.media === 'items',
-  none: (layout) => layout.media === 'none',
-};
-const COLUMNS: Record<string, (layout: Layout) => boolean> = {
-  any: () => true,
-  one: (layout) => layout.columns === 1,
-  few: (layout) => layout.columns === 2 || layout.columns === 3,
-  many: (layout) => layout.columns > 3,
-};
+interface Filter {
+  name: string;
+  label: string;
+  options: { label: string; holds: (layout: Layout) => boolean }[];
+}
+
+/** What layouts can be looked through by; the first option of each lets all through. */
+const FILTERS: Filter[] = [
+  {
+    name: 'media',
+    label: 'Where the picture is',
+    options: [
+      { label: 'Picture', holds: () => true },
+      { label: 'Beside', holds: (layout) => layout.media === 'start' || layout.media === 'end' },
+      { label: 'Across', holds: (layout) => ['above', 'below', 'over'].includes(layout.media) },
+      { label: 'In items', holds: (layout) => layout.media === 'items' },
+      { label: 'None', holds: (layout) => layout.media === 'none' },
+    ],
+  },
+  {
+    name: 'columns',
+    label: 'How many columns',
+    options: [
+      { label: 'Columns', holds: () => true },
+      { label: 'One', holds: (layout) => layout.columns === 1 },
+      { label: '2 or 3', holds: (layout) => layout.columns === 2 || layout.columns === 3 },
+      { label: '4 or more', holds: (layout) => layout.columns > 3 },
+    ],
+  },
+  {
+    name: 'weight',
+    label: 'How heavy',
+    options: [
+      { label: 'Weight', holds: () => true },
+      { label: 'Light', holds: (layout) => layout.weight === 'light' },
+      { label: 'Medium', holds: (layout) => layout.weight === 'medium' },
+      { label: 'Heavy', holds: (layout) => layout.weight === 'heavy' },
+    ],
+  },
+];
 
 /** The layouts of a section as thumbnails of itself with its own copy, the best first. */
 export function LayoutChoice({ section, wireframe }: { section: Section; wireframe: Wireframe }) {
   const { act } = useWorkbench();
-  const [media, setMedia] = useState('any');
-  const [columns, setColumns] = useState('any');
-  const [weight, setWeight] = useState('any');
+  const [chosen, setChosen] = useState<Record<string, number>>({});
   const use = (layout: string) =>
     layout !== section.layout &&
     act({ type: 'edit-section', section: editedId(section), field: 'layout', value: layout });
-  const shown = wireframe.layouts.filter(
-    (layout) =>
-      (MEDIA[media]?.(layout) ?? true) &&
-      (COLUMNS[columns]?.(layout) ?? true) &&
-      (weight === 'any' || layout.weight === weight),
+  const shown = wireframe.layouts.filter((layout) =>
+    FILTERS.every(({ name, options }) => options[chosen[name] ?? 0]?.holds(layout) ?? true),
   );
   return (
     <>
@@ -48,43 +70,16 @@ export function LayoutChoice({ section, wireframe }: { section: Section; wirefra
       </h3>
       {wireframe.layouts.length > 4 && (
         <div className="layout-filter">
-          <Select
-            size="small"
-            aria-label="Where the picture is"
-            value={media}
-            onChange={setMedia}
-            options={[
-              { value: 'any', label: 'Picture' },
-              { value: 'beside', label: 'Beside' },
-              { value: 'across', label: 'Across' },
-              { value: 'items', label: 'In items' },
-              { value: 'none', label: 'None' },
-            ]}
-          />
-          <Select
-            size="small"
-            aria-label="How many columns"
-            value={columns}
-            onChange={setColumns}
-            options={[
-              { value: 'any', label: 'Columns' },
-              { value: 'one', label: 'One' },
-              { value: 'few', label: '2 or 3' },
-              { value: 'many', label: '4 or more' },
-            ]}
-          />
-          <Select
-            size="small"
-            aria-label="How heavy"
-            value={weight}
-            onChange={setWeight}
-            options={[
-              { value: 'any', label: 'Weight' },
-              { value: 'light', label: 'Light' },
-              { value: 'medium', label: 'Medium' },
-              { value: 'heavy', label: 'Heavy' },
-            ]}
-          />
+          {FILTERS.map(({ name, label, options }) => (
+            <Select<number>
+              key={name}
+              size="small"
+              aria-label={label}
+              value={chosen[name] ?? 0}
+              onChange={(value) => setChosen({ ...chosen, [name]: value })}
+              options={options.map((option, value) => ({ value, label: option.label }))}
+            />
+          ))}
         </div>
       )}
       <div className="layouts" role="radiogroup" aria-label="Layout">
@@ -124,14 +119,7 @@ export function LayoutChoice({ section, wireframe }: { section: Section; wirefra
       {shown.length === 0 && (
         <p className="quiet">
           No layout is like that.{' '}
-          <Button
-            size="small"
-            onClick={() => {
-              setMedia('any');
-              setColumns('any');
-              setWeight('any');
-            }}
-          >
+          <Button size="small" onClick={() => setChosen({})}>
             Show all
           </Button>
         </p>

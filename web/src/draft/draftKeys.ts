@@ -1,5 +1,6 @@
 import type { Action, Page, Project } from '../api/client';
 import { editedId, type Selection, shown } from '../project/context';
+import { sectionKeys } from '../plan/sectionKeys';
 import { type KeyBinding, pressed } from '../project/keys';
 
 interface Hands {
@@ -59,41 +60,8 @@ export function draftKeys(
       when: pressed('f'),
       run: () => act({ type: 'set-look', section: editedId(full), look: { flipped: !full.look.flipped } }),
     },
-    {
-      shown: 'N',
-      does: 'Another go',
-      when: pressed('n'),
-      run: () => act({ type: 'another-section', section: section.id }),
-    },
-    {
-      shown: 'K',
-      does: 'Keep',
-      when: pressed('k'),
-      run: () =>
-        act({
-          type: 'edit-section',
-          section: editedId(full),
-          field: 'kept',
-          value: full.kept ? 'no' : 'yes',
-        }),
-    },
     { shown: 'Alt ↑', does: 'Move up', when: pressed('ArrowUp', { alt: true }), run: () => move(at - 1) },
     { shown: 'Alt ↓', does: 'Move down', when: pressed('ArrowDown', { alt: true }), run: () => move(at + 1) },
-    {
-      shown: 'Ctrl D',
-      does: 'Duplicate',
-      when: pressed('d', { ctrl: true }),
-      run: () => act({ type: 'duplicate-section', section: section.id }),
-    },
-    {
-      shown: 'Del',
-      does: 'Delete',
-      when: pressed('Delete'),
-      run: () => {
-        act({ type: 'remove-section', section: section.id });
-        const next = page.sections[at + 1] ?? page.sections[at - 1];
-        select(next ? { page: page.id, section: next.id } : { page: page.id });
-      },
-    },
+    ...sectionKeys(project, page, section, { act, select }),
   ];
 }

@@ -1,7 +1,7 @@
 import type { Action, Project } from '../api/client';
 import type { Selection } from '../project/context';
-import { editedId, shown } from '../project/context';
 import { type KeyBinding, pressed } from '../project/keys';
+import { sectionKeys } from './sectionKeys';
 import { chosenSections } from './selecting';
 
 interface Hands {
@@ -89,7 +89,7 @@ export function planKeys(project: Project, selection: Selection | null, hands: H
   ];
   if (chosen.length > 1) return [...severalKeys(chosen, page.id, hands), ...moves];
   return section
-    ? [...moves, ...sectionKeys(project, row, column, hands)]
+    ? [...moves, ...placedSectionKeys(project, row, column, hands)]
     : [...moves, ...pageKeys(project, row, hands)];
 }
 
@@ -122,7 +122,7 @@ function severalKeys(sections: string[], page: string, { act, select, hold }: Ha
   ];
 }
 
-function sectionKeys(
+function placedSectionKeys(
   project: Project,
   row: number,
   column: number,
@@ -147,16 +147,9 @@ function sectionKeys(
     });
     select({ page: target.id, section: section.id });
   };
-  const full = shown(project, section);
   return [
     { shown: 'Ctrl C', does: 'Copy', when: pressed('c', { ctrl: true }), run: () => hold(false) },
     { shown: 'Ctrl X', does: 'Cut', when: pressed('x', { ctrl: true }), run: () => hold(true) },
-    {
-      shown: 'N',
-      does: 'Another go',
-      when: pressed('n'),
-      run: () => act({ type: 'another-section', section: section.id }),
-    },
     { shown: 'Alt ←', does: 'Move left', when: pressed('ArrowLeft', { alt: true }), run: () => along(-1) },
     { shown: 'Alt →', does: 'Move right', when: pressed('ArrowRight', { alt: true }), run: () => along(1) },
     {
@@ -171,34 +164,7 @@ function sectionKeys(
       when: pressed('ArrowDown', { alt: true }),
       run: () => across(1),
     },
-    {
-      shown: 'K',
-      does: 'Keep',
-      when: pressed('k'),
-      run: () =>
-        act({
-          type: 'edit-section',
-          section: editedId(full),
-          field: 'kept',
-          value: full.kept ? 'no' : 'yes',
-        }),
-    },
-    {
-      shown: 'Ctrl D',
-      does: 'Duplicate',
-      when: pressed('d', { ctrl: true }),
-      run: () => act({ type: 'duplicate-section', section: section.id }),
-    },
-    {
-      shown: 'Del',
-      does: 'Delete',
-      when: (event) => event.key === 'Delete' || event.key === 'Backspace',
-      run: () => {
-        act({ type: 'remove-section', section: section.id });
-        const next = page.sections[column + 1] ?? page.sections[column - 1];
-        select(next ? { page: page.id, section: next.id } : { page: page.id });
-      },
-    },
+    ...sectionKeys(project, page, section, { act, select }),
   ];
 }
 
