@@ -10,7 +10,7 @@ use DunePocket\Brief\SourceKind;
 /** Puts a source right for reading: typing errors in what was written, fillers in what was spoken. */
 final readonly class Corrector
 {
-    private const FILLERS = '/(?<=[\s,]|^)(?:(?:um+|uh+|erm?|hmm+|you know|i mean|sort of|kind of)\b,?\s+|(?<word>i|we|the|it|a|so|and)(?:,|\s*\.\.\.|…)\s+(?=\k<word>\b))/imu';
+    private const FILLERS = '/\b(?:we[\'’]re|i[\'’]m|it[\'’]s|called)\K,\s+(?:um+|uh+|erm?)\b,|(?<=[\s,]|^)(?:(?:um+|uh+|erm?|hmm+|you know|i mean|sort of|kind of)\b,?\s+|(?<word>i|we|the|it|a|so|and)(?:,|\s*\.\.\.|…)\s+(?=\k<word>\b))/imu';
     /** Words of four letters or more without a capital, unless they belong to an address or to other letters. */
     private const WORDS = '/(?<![\p{L}\d@.\/_’\'-])[a-z]{4,}(?![\p{L}\d@\/_]|[.\'’-]\p{L})/u';
 

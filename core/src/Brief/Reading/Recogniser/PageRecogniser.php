@@ -24,7 +24,7 @@ final readonly class PageRecogniser implements Recogniser
     private const IMPLIED = 0.5;
     private const ADJECTIVES = 'separate|simple|dedicated|single|own|new|nice|good|extra|short|proper|little|clear|whole|different|decent|basic|quick|small|big|great|further|second|normal|plain';
     /** Things on a site that are no pages and that clients do not want. */
-    private const EXTRA = '/^(?:(?:annoying |flashing |any )?pop-?ups?|sliders?|carousels?|(?:facebook|instagram|twitter|social(?: media)?) feeds?|forums?|background music|chat ?bots?|online payments?|comments?|adverts?|ads|guest ?books?|counters?|auto-?play(?:ing)?(?: videos?)?)$/iu';
+    private const EXTRA = '/^(?:(?:annoying |flashing |any )?pop-?ups?|sliders?|carousels?|(?:facebook|instagram|twitter|social(?: media)?) feeds?|forums?|background music|chat ?bots?|online payments?|(?:online |order |parcel )*tracking|(?:online )?ticket(?:ing| sales)|advertising|advertisements?|banners?|log-?ins?|(?:user )?accounts?|countdowns?|splash (?:page|screen)s?|comments?|adverts?|ads|guest ?books?|counters?|auto-?play(?:ing)?(?: videos?)?)$/iu';
     /** A page called "Products" may show what is made without selling it. */
     private const SHOP = '/\b(?:shop|store|buy|order)\b/iu';
     /** What comes before a list of names that are to be pages. */
@@ -442,6 +442,7 @@ final readonly class PageRecogniser implements Recogniser
     private function bare(string $name): string
     {
         $bare = Phrase::withoutArticle(preg_replace('/^(?:something|a bit|stuff|things) (?=about\b)|^(?:beside|besides|next to|along with|plus|as well as)\s+|\s+(?:is|are|would be|must be|should be)\s+(?:needed|required|wanted|necessary|essential|important|good|nice|great|useful|there)$|[?!]+$/iu', '', Phrase::tidy($name)) ?? $name);
+        $bare = preg_replace('/^(?:i[\'’]?m|i am|we[\'’]?re|i was|we were) thinking(?: of)?:?\s+/iu', '', $bare) ?? $bare;
         $bare = preg_replace('/^(?:(?:all(?: of)?|the|maybe|perhaps|possibly|probably|obviously|also|then|just|some|'.self::ADJECTIVES.')\s+)+/iu', '', $bare) ?? $bare;
 
         return trim(preg_replace('/\s+(?:pages?|sections?|and|of course|obviously|too|as well|maybe|please|i guess|i suppose|(?<!what[\'’]s )(?<!whats )on)$/iu', '', $bare) ?? $bare);
