@@ -77,6 +77,7 @@ final readonly class Drafter
         $words = $this->vocabulary($subject);
         $copy = [];
         foreach ($wording->slots as $slot => $lines) {
+            $lines = 'button-2' === $slot ? $this->withoutRepeating($copy, $lines, $words) : $lines;
             $line = $this->line($slot, CopyRole::from($kind->slots[$slot] ?? 'body'), $lines, $words, null, $sectionKind.$subject->title);
             if (null !== $line) {
                 $copy[] = $line;
@@ -93,6 +94,21 @@ final readonly class Drafter
         }
 
         return $copy;
+    }
+
+    /**
+     * Two buttons side by side never say the same.
+     *
+     * @param list<CopyLine> $copy  drafted so far
+     * @param list<Line>     $lines
+     *
+     * @return list<Line>
+     */
+    private function withoutRepeating(array $copy, array $lines, Vocabulary $words): array
+    {
+        $said = array_map(static fn (CopyLine $line): string => mb_strtolower($line->text), $copy);
+
+        return array_values(array_filter($lines, static fn (Line $line): bool => !\in_array(mb_strtolower($words->fill($line->text) ?? ''), $said, true)));
     }
 
     private function vocabulary(Subject $subject): Vocabulary

@@ -99,4 +99,21 @@ final class HonestCopyTest extends TestCase
         self::assertSame('an architecture practice', Typography::withArticle('architecture practice'));
         self::assertSame('Ready?', Typography::sentence('ready?.'));
     }
+
+    public function testTwoButtonsSideBySideNeverSayTheSame(): void
+    {
+        $plan = Bench::planned('Bog & Bell is a nursery for carnivorous plants. We grow flytraps, sundews and pitcher plants and want to sell them online. Must have: online shop.')->plan;
+        $pairs = 0;
+        foreach ($plan->pages as $page) {
+            foreach ($page->sections() as $section) {
+                $shown = $plan->resolve($section);
+                $second = $shown->line('button-2');
+                if (null !== $second) {
+                    ++$pairs;
+                    self::assertNotSame(mb_strtolower($shown->line('button')->text ?? ''), mb_strtolower($second->text), "$page->title, $shown->title");
+                }
+            }
+        }
+        self::assertGreaterThan(0, $pairs);
+    }
 }
