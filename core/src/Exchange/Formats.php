@@ -15,7 +15,7 @@ final readonly class Formats
 
     public function __construct(Catalogue $catalogue)
     {
-        $this->all = [new ProjectFileWriter($catalogue), new MarkdownWriter(), new XmlSitemapWriter(), new OpmlWriter(), new RedirectListWriter($catalogue->pageKinds()), new SitemapSvgWriter($catalogue->pageKinds()), new SitemapPdfWriter($catalogue->pageKinds()), new WireframesSvgWriter($catalogue)];
+        $this->all = [new ProjectFileWriter($catalogue), new MarkdownWriter(), new XmlSitemapWriter(), new OpmlWriter(), new RedirectListWriter($catalogue->pageKinds()), new SitemapSvgWriter($catalogue->pageKinds()), new SitemapPdfWriter($catalogue->pageKinds()), new WireframesSvgWriter($catalogue), new WireframesPdfWriter($catalogue)];
     }
 
     /** @throws InvalidData when there is no such format */

@@ -7,7 +7,8 @@ namespace DunePocket\Wireframe;
 /** Paints drawings as SVG: whole, with their text, or as a thumbnail in which lines of text become bars. */
 final class SvgWriter
 {
-    private const COLOURS = [
+    /** Of texts. */
+    public const COLOURS = [
         'ink' => '#2E2A24', 'body' => '#4A443B', 'quiet' => '#6B6254', 'paper' => '#FFFDF8', 'rust' => '#9A3B1B',
     ];
     private const BOXES = [
@@ -25,6 +26,12 @@ final class SvgWriter
     public function page(Drawing $drawing): string
     {
         return $this->document($drawing, $drawing->height, implode('', array_map($this->shape(...), $drawing->shapes)));
+    }
+
+    /** A drawing without its texts. */
+    public function ground(Drawing $drawing): string
+    {
+        return $this->document($drawing, $drawing->height, implode('', array_map(fn (Shape $shape): string => $shape instanceof TextRun ? '' : $this->shape($shape), $drawing->shapes)));
     }
 
     /** What a drawing consists of, on paper, to stand in another SVG. */

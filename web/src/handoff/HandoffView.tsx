@@ -41,6 +41,9 @@ export function HandoffView() {
       </main>
     );
   const output = outputs.data.find((one) => one.name === chosen);
+  const stillToSupply = project.figures.toSupply
+    ? `${project.figures.toSupply} texts are still to supply; they are marked where they go.`
+    : 'Nothing is missing.';
   const missing: Record<string, string> = {
     markdown: project.figures.toSupply
       ? `${project.figures.toSupply} texts are still to supply; they stand in it as a list.`
@@ -58,6 +61,8 @@ export function HandoffView() {
     opml: 'Nothing is missing.',
     'sitemap-svg': 'Nothing is missing.',
     'sitemap-pdf': 'Nothing is missing.',
+    wireframes: stillToSupply,
+    'wireframes-pdf': stillToSupply,
   };
   return (
     <main className="handoff">
