@@ -178,6 +178,10 @@ test('a designer goes from a pasted brief to a client’s comment and a download
   expect(files['Copy as Markdown']).toContain('## Still to supply');
   expect(files['XML sitemap']).toContain('<loc>https://www.example.com/prices</loc>');
   expect(files['Project file']).not.toContain('adventure holiday');
+  const preview = page.getByLabel('Preview');
+  await expect(preview).toContainText('Row out before supper');
+  await page.getByRole('button', { name: /^Wireframes to print/ }).click();
+  await expect(preview.locator('svg').getByText('Row out before supper').first()).toBeVisible();
   await accessible(page);
   await page.goto('/');
   await page.locator('input[type=file]').setInputFiles('test-results/tern-row.dune.json');

@@ -19,8 +19,6 @@ use Symfony\Component\Routing\Attribute\Route;
 
 final readonly class ExportController
 {
-    private const PREVIEW = 4000;
-
     public function __construct(private ProjectStore $store, private Formats $formats)
     {
     }
@@ -28,13 +26,7 @@ final readonly class ExportController
     #[Route('/api/projects/{project}/exports', name: 'exports', methods: 'GET')]
     public function list(ProjectRecord $project): Response
     {
-        $loaded = $this->store->load($project);
-
-        return new JsonResponse(array_map(static function (ExportFormat $format) use ($loaded): array {
-            $text = $loaded->plan->isEmpty() ? '' : $format->write($loaded, 'https://www.example.com');
-
-            return ['name' => $format->name(), 'label' => $format->label(), 'for' => $format->describe(), 'bytes' => \strlen($text), 'preview' => mb_check_encoding($text, 'UTF-8') ? mb_substr($text, 0, self::PREVIEW) : ''];
-        }, $this->formats->all));
+        return new JsonResponse(array_map(static fn (ExportFormat $format): array => ['name' => $format->name(), 'label' => $format->label(), 'for' => $format->describe()], $this->formats->all));
     }
 
     #[Route('/api/projects/{project}/exports/{format}', name: 'export', methods: 'GET')]

@@ -1571,8 +1571,6 @@ export interface components {
             name: string;
             label: string;
             for: string;
-            bytes: number;
-            preview: string;
         };
         Kind: {
             id: string;
@@ -2759,7 +2757,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description The outputs with a preview */
+            /** @description The outputs */
             200: {
                 headers: {
                     [name: string]: unknown;

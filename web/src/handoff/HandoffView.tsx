@@ -3,21 +3,17 @@ import { Button, Input, Spin } from 'antd';
 import { useState } from 'react';
 import { api, said, unwrap } from '../api/client';
 import { useWorkbench } from '../project/context';
-import { sitemapQuery } from '../project/sitemap';
-import { Drawn } from '../shared/Drawn';
-
-const size = (bytes: number): string => (bytes < 1000 ? `${bytes} B` : `${(bytes / 1000).toFixed(1)} kB`);
+import { outputAddress, OutputPreview } from './OutputPreview';
 
 /** Outputs that hold addresses of the new site. */
 const WITH_ADDRESS = ['sitemap', 'redirects'];
 
 export function HandoffView() {
   const { project, checks } = useWorkbench();
-  const tree = useQuery(sitemapQuery(project));
   const [address, setAddress] = useState('https://www.example.com');
   const [chosen, setChosen] = useState('markdown');
   const outputs = useQuery({
-    queryKey: ['exports', project.id, project.revision],
+    queryKey: ['exports', project.id],
     queryFn: () =>
       unwrap(api.GET('/api/projects/{project}/exports', { params: { path: { project: project.id } } })),
   });
@@ -40,7 +36,7 @@ export function HandoffView() {
         <p className="attention">{said(outputs.error)}</p>
       </main>
     );
-  const output = outputs.data.find((one) => one.name === chosen);
+  const addressOf = (name: string) => (WITH_ADDRESS.includes(name) ? address : undefined);
   const stillToSupply = project.figures.toSupply
     ? `${project.figures.toSupply} texts are still to supply; they are marked where they go.`
     : 'Nothing is missing.';
@@ -82,24 +78,13 @@ export function HandoffView() {
                 <Input size="small" value={address} onChange={(event) => setAddress(event.target.value)} />
               </label>
             )}
-            <Button
-              type="primary"
-              href={`/api/projects/${project.id}/exports/${one.name}${WITH_ADDRESS.includes(one.name) ? `?address=${encodeURIComponent(address)}` : ''}`}
-            >
-              Download, {size(one.bytes)}
+            <Button type="primary" href={outputAddress(project.id, one.name, addressOf(one.name))}>
+              Download
             </Button>
           </li>
         ))}
       </ul>
-      {output?.name.startsWith('sitemap-') ? (
-        <div className="preview" aria-label="Preview" role="region" tabIndex={0}>
-          {tree.data && <Drawn svg={tree.data.svg} label="Sitemap" />}
-        </div>
-      ) : (
-        <pre className="preview" aria-label="Preview" tabIndex={0}>
-          {output?.preview}
-        </pre>
-      )}
+      <OutputPreview project={project} name={chosen} address={addressOf(chosen)} />
     </main>
   );
 }
