@@ -73,6 +73,8 @@ const round = await phone(await designer.getByLabel('Link for the client').input
 await round.getByRole('heading', { name: 'The plan of your website' }).waitFor();
 await picture('client-review', round);
 await designer.goto(`${lido}/hand-off`);
+await designer.getByRole('button', { name: /^Wireframes Every/ }).click();
+await designer.getByRole('img', { name: 'Wireframes', exact: true }).waitFor();
 await picture('hand-off');
 
 const lifts = await project('Quillan Lift Servicing');
