@@ -36,7 +36,7 @@ final class CheckCommand extends Command
         $findings = (new Inspector($this->catalogue))->inspect($project);
         $wireframes = new LayoutInspector($this->catalogue);
         foreach ($project->plan->pages as $page) {
-            array_push($findings, ...$wireframes->inspect($project, $page));
+            array_push($findings, ...$wireframes->inspect($project, $wireframes->layOut($project, $page)));
         }
         $findings = Finding::sorted($findings);
         if ($input->getOption('json')) {

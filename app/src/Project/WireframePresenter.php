@@ -6,11 +6,9 @@ namespace DunePocket\App\Project;
 
 use DunePocket\Brief\Profile;
 use DunePocket\Catalogue\Catalogue;
-use DunePocket\Inspection\LaidOutPage;
 use DunePocket\Inspection\LaidOutSection;
 use DunePocket\Inspection\LayoutInspector;
 use DunePocket\Plan\CopyLine;
-use DunePocket\Plan\CopyStatus;
 use DunePocket\Plan\Findings\Finding;
 use DunePocket\Plan\Page;
 use DunePocket\Plan\Planning\Layouts\Choice;
@@ -41,22 +39,17 @@ final readonly class WireframePresenter
     /** @return array<string, mixed> how long the page is at each width, and what its layout wants */
     public function page(Project $project, Page $page): array
     {
-        $laidOut = LaidOutPage::of($project->plan, $page, $this->chooser($project), $this->draughtsman);
-        $screens = $fits = [];
+        $laidOut = $this->inspector->layOut($project, $page);
+        $screens = [];
         foreach (Viewport::cases() as $viewport) {
             $screens[$viewport->value] = round($laidOut->screens($viewport), 1);
         }
-        foreach ($laidOut->sections as $section) {
-            array_push($fits, ...$this->fit->of($section->drawings()));
-        }
-        $words = array_sum(array_map(static fn (LaidOutSection $section): int => array_sum(array_map(static fn (CopyLine $line): int => CopyStatus::ToSupply === $line->status ? 0 : str_word_count($line->text), $section->shown->copy)), $laidOut->sections));
-        $fitting = \count(array_filter($fits, static fn (SlotFit $fit): bool => !$fit->overflows()));
 
         return [
             'screens' => $screens,
-            'words' => $words,
-            'fits' => [] === $fits ? 100 : (int) floor(100 * $fitting / \count($fits)),
-            'findings' => array_map(static fn (Finding $finding): array => $finding->toArray(), $this->inspector->inspect($project, $page)),
+            'words' => $laidOut->words(),
+            'fits' => $laidOut->fits($this->fit),
+            'findings' => array_map(static fn (Finding $finding): array => $finding->toArray(), $this->inspector->inspect($project, $laidOut)),
         ];
     }
 
@@ -69,17 +62,15 @@ final readonly class WireframePresenter
     public function section(Project $project, Page $page, Section $section, array $own): array
     {
         $plan = $project->plan;
-        $sections = $page->sections();
-        $at = (int) array_search($section, $sections, true);
-        $neighbour = static fn (int $index): ?Section => isset($sections[$index]) ? $plan->resolve($sections[$index]) : null;
+        [$above, $below] = $plan->neighbours($page, $section);
         $shown = $plan->resolve($section);
         $chooser = $this->chooser($project);
-        $ranked = $chooser->ranked($shown, $neighbour($at - 1), $neighbour($at + 1), $page->kind);
+        $ranked = $chooser->ranked($shown, $above, $below, $page->kind);
         $laidOut = new LaidOutSection($section->id, $shown, $chooser->present($shown), $this->draughtsman);
 
         return [
             'section' => $laidOut->edited(),
-            'why' => (new Why($chooser))->of($shown, $neighbour($at - 1), $neighbour($at + 1)),
+            'why' => (new Why($chooser))->of($shown, $above, $below),
             'layouts' => $this->layouts($shown, $ranked),
             'own' => $this->own($shown, $own),
             'columns' => $laidOut->choice->traits->columns,

@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace DunePocket\Inspection;
 
+use DunePocket\Plan\CopyStatus;
 use DunePocket\Plan\Page;
 use DunePocket\Plan\Plan;
 use DunePocket\Plan\Planning\Layouts\LayoutChooser;
 use DunePocket\Plan\Section;
 use DunePocket\Wireframe\Draughtsman;
+use DunePocket\Wireframe\Fit\FitReader;
+use DunePocket\Wireframe\Fit\SlotFit;
 use DunePocket\Wireframe\Viewport;
 
 /** A page with all its sections laid out. */
@@ -38,6 +41,28 @@ final readonly class LaidOutPage
     public function height(Viewport $viewport): float
     {
         return array_sum(array_map(static fn (LaidOutSection $section): float => $section->drawing($viewport)->height, $this->sections));
+    }
+
+    /** How many words it says; what is still to be supplied says nothing. */
+    public function words(): int
+    {
+        $words = 0;
+        foreach ($this->sections as $section) {
+            foreach ($section->shown->copy as $line) {
+                $words += CopyStatus::ToSupply === $line->status ? 0 : (int) preg_match_all('/[\p{L}\p{N}]+(?:[\'’-][\p{L}\p{N}]+)*/u', $line->text);
+            }
+        }
+
+        return $words;
+    }
+
+    /** How many of its texts fit at every width, in percent; 100 without texts. */
+    public function fits(FitReader $fit): int
+    {
+        $fits = array_merge(...array_map(static fn (LaidOutSection $section): array => $fit->of($section->drawings()), $this->sections));
+        $fitting = array_filter($fits, static fn (SlotFit $one): bool => !$one->overflows());
+
+        return [] === $fits ? 100 : (int) floor(100 * \count($fitting) / \count($fits));
     }
 
     /** Its height at a width, in first screens. */

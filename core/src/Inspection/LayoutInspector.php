@@ -46,14 +46,19 @@ final readonly class LayoutInspector
         ];
     }
 
-    /** @return list<Finding> errors first, then warnings, then notes; those waved through come last */
-    public function inspect(Project $project, Page $page): array
+    public function layOut(Project $project, Page $page): LaidOutPage
     {
         $business = (new Profile($project->brief, $this->catalogue))->kind;
-        $laidOut = LaidOutPage::of($project->plan, $page, new LayoutChooser($this->catalogue, $business), $this->draughtsman);
+
+        return LaidOutPage::of($project->plan, $page, new LayoutChooser($this->catalogue, $business), $this->draughtsman);
+    }
+
+    /** @return list<Finding> errors first, then warnings, then notes; those waved through come last */
+    public function inspect(Project $project, LaidOutPage $page): array
+    {
         $findings = [];
         foreach ($this->rules as $rule) {
-            foreach ($rule->check($laidOut) as $finding) {
+            foreach ($rule->check($page) as $finding) {
                 $findings[] = $finding->explained($this->catalogue->whyItMatters($finding->rule), $project->decisions->waved[$finding->key()] ?? null);
             }
         }

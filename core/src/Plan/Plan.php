@@ -137,6 +137,16 @@ final readonly class Plan
         throw new UnknownElement('This section is not in the plan any more.');
     }
 
+    /** @return array{?Section, ?Section} the sections above and below one on its page, what is shared resolved */
+    public function neighbours(Page $page, Section $section): array
+    {
+        $sections = $page->sections();
+        $at = (int) array_search($section, $sections, true);
+        $neighbour = fn (int $index): ?Section => isset($sections[$index]) ? $this->resolve($sections[$index]) : null;
+
+        return [$neighbour($at - 1), $neighbour($at + 1)];
+    }
+
     /** The first page that shows a section, or stands it in for a shared one; null when none does. */
     public function pageOf(string $sectionId): ?Page
     {

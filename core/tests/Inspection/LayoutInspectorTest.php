@@ -8,6 +8,7 @@ use DunePocket\Data\Node;
 use DunePocket\Inspection\LayoutInspector;
 use DunePocket\Plan\CopyLine;
 use DunePocket\Plan\CopyRole;
+use DunePocket\Plan\CopyStatus;
 use DunePocket\Plan\Findings\Finding;
 use DunePocket\Plan\Look;
 use DunePocket\Plan\Page;
@@ -15,6 +16,7 @@ use DunePocket\Plan\Section;
 use DunePocket\Project\Actions;
 use DunePocket\Project\Project;
 use DunePocket\Tests\Support\Bench;
+use DunePocket\Wireframe\Fit\FitReader;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -76,10 +78,29 @@ final class LayoutInspectorTest extends TestCase
         self::assertGreaterThanOrEqual(12, \count($mending));
     }
 
+    public function testWordsCountWhereTheyAreSaidAndTextsFitOrDoNot(): void
+    {
+        $inspector = new LayoutInspector(Bench::catalogue());
+        $section = static fn (string $heading, string $text): Project => self::project([new Section('p1s1', 'text', 'T', 'T.', 'text.plain', copy: [
+            new CopyLine('heading', CopyRole::Heading, $heading),
+            new CopyLine('text', CopyRole::Body, $text, null, str_starts_with($text, 'Needed') ? CopyStatus::ToSupply : CopyStatus::Drafted),
+        ])]);
+        $of = static fn (Project $project) => $inspector->layOut($project, $project->plan->pages[0]);
+        $needed = $of($section('Crème brûlée, 3 o’clock', 'Needed: what it is'));
+
+        self::assertSame(4, $needed->words());
+        self::assertSame(100, $needed->fits(new FitReader(Bench::catalogue())));
+        self::assertSame(5, $of($section('Crème brûlée, 3 o’clock', 'Well-made'))->words());
+        self::assertSame(50, $of($section(str_repeat('Wrought iron gates ', 30), 'Short.'))->fits(new FitReader(Bench::catalogue())));
+    }
+
     /** @return list<Finding> */
     private static function found(Project $project, string $rule): array
     {
-        return array_values(array_filter((new LayoutInspector(Bench::catalogue()))->inspect($project, $project->plan->pages[0]), static fn (Finding $finding): bool => $finding->rule === $rule));
+        $inspector = new LayoutInspector(Bench::catalogue());
+        $findings = $inspector->inspect($project, $inspector->layOut($project, $project->plan->pages[0]));
+
+        return array_values(array_filter($findings, static fn (Finding $finding): bool => $finding->rule === $rule));
     }
 
     /** @param list<Section> $sections */

@@ -32,7 +32,7 @@ final class SoundLayoutsTest extends TestCase
             $project = Bench::planned((string) file_get_contents($file));
             foreach ($project->plan->pages as $page) {
                 ++$pages;
-                foreach ($inspector->inspect($project, $page) as $finding) {
+                foreach ($inspector->inspect($project, $inspector->layOut($project, $page)) as $finding) {
                     $said = basename($file).' '.$page->title.': '.$finding->text;
                     \in_array($finding->rule, self::NEVER, true) ? $never[] = $said : $rare[] = $said;
                 }

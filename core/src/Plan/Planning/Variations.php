@@ -84,11 +84,9 @@ final readonly class Variations
     /** @return list<Choice> the layouts that suit the section best where it stands, the best first */
     private function suitable(Plan $plan, Page $page, Section $section, Profile $profile): array
     {
-        $sections = $page->sections();
-        $at = (int) array_search($section, $sections, true);
-        $neighbour = static fn (int $index): ?Section => isset($sections[$index]) ? $plan->resolve($sections[$index]) : null;
+        [$above, $below] = $plan->neighbours($page, $section);
 
-        return \array_slice((new LayoutChooser($this->catalogue, $profile->kind))->ranked($plan->resolve($section), $neighbour($at - 1), $neighbour($at + 1), $page->kind), 0, self::LAYOUTS);
+        return \array_slice((new LayoutChooser($this->catalogue, $profile->kind))->ranked($plan->resolve($section), $above, $below, $page->kind), 0, self::LAYOUTS);
     }
 
     /**
