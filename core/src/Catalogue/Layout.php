@@ -35,6 +35,12 @@ final readonly class Layout
     ) {
     }
 
+    /** Whether it suits so many items; none are always well. */
+    public function suits(int $items): bool
+    {
+        return null === $this->items || 0 === $items || ($items >= $this->items[0] && $items <= $this->items[1]);
+    }
+
     public static function fromNode(string $id, Node $node): self
     {
         $items = $node->children('items');

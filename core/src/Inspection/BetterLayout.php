@@ -36,6 +36,14 @@ final readonly class BetterLayout
         return $this->mend($section, static fn (Choice $choice): bool => $isSound($section->in($choice)));
     }
 
+    /** No longer a whole screen high: by its setting, or else by another layout. */
+    public function mendWholeScreen(LaidOutSection $section): ?Mend
+    {
+        return $section->choice->layout->full
+            ? $this->mend($section, static fn (Choice $choice): bool => !$choice->layout->full)
+            : Mend::look($section->edited(), ['full' => false], 'As high as its content');
+    }
+
     /** @return list<Choice> the other layouts of its kind, those that suit it best first */
     private function others(LaidOutSection $section): array
     {

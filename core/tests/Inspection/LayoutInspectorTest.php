@@ -41,6 +41,7 @@ final class LayoutInspectorTest extends TestCase
         yield 'an item alone' => ['item-alone', [self::section('services-list.cards', [], 4)]];
         yield 'two whole screens' => ['whole-screen-twice', [self::section('hero.whole-screen'), self::section('feature.media-end', look: new Look(full: true))]];
         yield 'a late whole screen' => ['whole-screen-late', [self::section('page-intro.plain'), self::section('feature.media-end', look: new Look(full: true))]];
+        yield 'a late whole screen by its layout' => ['whole-screen-late', [self::section('page-intro.plain'), self::section('hero.whole-screen')]];
         yield 'long on the phone' => ['long-on-the-phone', [self::section('services-list.twos', ['item-text' => $long], 12)]];
         yield 'a picture of nothing' => ['picture-without-note', [self::section('feature.media-end', ['picture' => 'a picture'])]];
         yield 'no picture' => ['picture-missing', [self::section('feature.media-end', look: new Look(hidden: ['picture']))]];

@@ -26,7 +26,7 @@ final readonly class TooFewItems implements LayoutRule
             $items = Copy::of($section->shown)->items;
             [$fewest, $most] = $section->choice->layout->items ?? [0, \PHP_INT_MAX];
             if ($items > 0 && $items < $fewest) {
-                yield new Finding('too-few-items', Level::Note, [$page->page->id, $section->id], \sprintf('“%s” has %d items; its layout is made for no fewer than %d.', $section->shown->title, $items, $fewest), (new BetterLayout($this->catalogue))->mend($section, static fn (Choice $choice): bool => null === $choice->layout->items || ($items >= $choice->layout->items[0] && $items <= $choice->layout->items[1])));
+                yield new Finding('too-few-items', Level::Note, [$page->page->id, $section->id], \sprintf('“%s” has %d items; its layout is made for no fewer than %d.', $section->shown->title, $items, $fewest), (new BetterLayout($this->catalogue))->mend($section, static fn (Choice $choice): bool => $choice->layout->suits($items)));
             }
         }
     }

@@ -70,13 +70,12 @@ final readonly class Suitability
     /** How far the number of items is from what the layout suits, in points. */
     private function itemsOutside(Choice $choice, Copy $copy): float
     {
-        if (null === $choice->layout->items || 0 === $copy->items) {
+        if (null === $choice->layout->items || $choice->layout->suits($copy->items)) {
             return 0.0;
         }
         [$fewest, $most] = $choice->layout->items;
-        $by = max(0, $fewest - $copy->items, $copy->items - $most);
 
-        return 0 === $by ? 0.0 : 4.0 + $by;
+        return 4.0 + max($fewest - $copy->items, $copy->items - $most);
     }
 
     /** Whether the longest text of an item would stand in a column too narrow for it. */

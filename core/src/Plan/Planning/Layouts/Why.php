@@ -40,9 +40,9 @@ final readonly class Why
         $sentences = [];
         if (null !== $choice->layout->items && $copy->items > 0) {
             [$fewest, $most] = $choice->layout->items;
-            $sentences[] = $copy->items < $fewest || $copy->items > $most
-                ? \sprintf('There are %s items, and it suits %d to %d.', Typography::number($copy->items), $fewest, $most)
-                : \sprintf('It suits %d to %d items, and there are %s.', $fewest, $most, Typography::number($copy->items));
+            $sentences[] = $choice->layout->suits($copy->items)
+                ? \sprintf('It suits %d to %d items, and there are %s.', $fewest, $most, Typography::number($copy->items))
+                : \sprintf('There are %s items, and it suits %d to %d.', Typography::number($copy->items), $fewest, $most);
         }
         $unshown = array_map(static fn (string $slot): string => self::NAMES[$slot] ?? $slot, array_values(array_diff($copy->slots, $choice->traits->slots)));
         $sentences[] = [] === $unshown ? 'It shows all the copy there is.' : \sprintf('It has no place for the %s; that is kept for another layout.', Typography::list($unshown));
