@@ -61,13 +61,7 @@ final readonly class SitemapPdfWriter implements ExportFormat
         $diagram = $this->surveyor->diagram($project->plan);
         $sheet = self::scale($diagram, 'A4') < self::SMALLEST ? 'A3' : 'A4';
         $scale = self::scale($diagram, $sheet);
-        $pdf = new \TCPDF('L', 'mm', $sheet, true, 'UTF-8', false);
-        $pdf->setPrintHeader(false);
-        $pdf->setPrintFooter(false);
-        $pdf->setAutoPageBreak(false);
-        $pdf->setCreator('Dune Pocket');
-        $pdf->setTitle('Sitemap of '.$project->name);
-        $pdf->setFontSubsetting(true);
+        $pdf = Sheet::document('L', $sheet, 'Sitemap of '.$project->name);
         $pdf->AddPage();
         $pdf->setFont(self::FONT, 'B', 12);
         $pdf->Text(self::MARGIN, self::MARGIN - 2, $project->name);

@@ -57,14 +57,8 @@ final readonly class WireframesPdfWriter implements ExportFormat
 
     public function write(Project $project, string $address): string
     {
-        $pdf = new \TCPDF('P', 'mm', 'A4', true, 'UTF-8', false);
-        $pdf->setPrintHeader(false);
-        $pdf->setPrintFooter(false);
-        $pdf->setAutoPageBreak(false);
+        $pdf = Sheet::document('P', 'A4', 'Wireframes of '.$project->name);
         $pdf->setCellPadding(0);
-        $pdf->setCreator('Dune Pocket');
-        $pdf->setTitle('Wireframes of '.$project->name);
-        $pdf->setFontSubsetting(true);
         $scale = self::ACROSS / Viewport::Desktop->width();
         $painter = new PdfPainter($pdf, $scale);
         foreach ($project->plan->pages as $page) {
