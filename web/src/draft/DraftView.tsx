@@ -1,8 +1,8 @@
 import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Button, Drawer, Segmented, Select } from 'antd';
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { Link, Navigate, useNavigate, useParams } from 'react-router-dom';
-import { api, unwrap } from '../api/client';
+import { api, type Drawing, unwrap } from '../api/client';
 import { AddSection } from '../plan/AddSection';
 import { FindingsList } from '../plan/FindingsList';
 import { editedId, shown, useWorkbench } from '../project/context';
@@ -56,17 +56,20 @@ export function DraftView() {
     ? selection?.section
     : undefined;
   const drawnWidth: Width = width === 'all' ? 'desktop' : width;
+  const go = useCallback(
+    (to: number) => {
+      const next = project.pages[to];
+      if (next) void navigate(`/projects/${project.id}/draft/${next.id}`);
+    },
+    [navigate, project],
+  );
   const bindings = useMemo(() => {
     if (!page) return [];
-    const turn = (by: number) => {
-      const next = project.pages[index + by];
-      if (next) void navigate(`/projects/${project.id}/draft/${next.id}`);
-    };
     const order: Shown[] = ['desktop', 'tablet', 'phone', 'all'];
     return draftKeys(project, page, selected, {
       act,
       select,
-      turn,
+      turn: (by) => go(index + by),
       widen: () => setWidth((now) => order[(order.indexOf(now) + 1) % order.length] ?? 'desktop'),
       type: (section) => {
         const first = document.querySelector<HTMLButtonElement>(
@@ -90,7 +93,7 @@ export function DraftView() {
         });
       },
     });
-  }, [act, drawnWidth, index, navigate, page, project, queries, select, selected]);
+  }, [act, drawnWidth, go, index, page, project, queries, select, selected]);
   useKeys(bindings);
 
   if (project.pages.length === 0)
@@ -115,19 +118,14 @@ export function DraftView() {
   const fitting = Math.min(1, (room - GAP * (widths.length - 1)) / pixels);
   const scale = zoom === 0 ? fitting : zoom;
   const section = page.sections.find((one) => one.id === selected);
-  const drawings = queries.getQueryData<{ section: string }[]>(['drawings', project.id, page.id, drawnWidth]);
-  const drawing = (drawings as Parameters<typeof DraftDetails>[0]['drawing'][] | undefined)?.find(
-    (one) => one?.section === selected,
-  );
+  const drawing = queries
+    .getQueryData<Drawing[]>(['drawings', project.id, page.id, drawnWidth])
+    ?.find((one) => one.section === selected);
   const problems = [
     ...(known?.findings ?? []),
     ...checks.findings.filter((finding) => finding.where[0] === page.id),
   ];
   const open = problems.filter((finding) => finding.remark === null).length;
-  const go = (to: number) => {
-    const next = project.pages[to];
-    if (next) void navigate(`/projects/${project.id}/draft/${next.id}`);
-  };
   return (
     <main className="draft">
       <div className="draft-bar">

@@ -1,6 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
-import type { Project } from '../api/client';
-import { said } from '../api/client';
+import { type Project, said } from '../api/client';
 import { sitemapQuery } from '../project/sitemap';
 import { Drawn } from '../shared/Drawn';
 
