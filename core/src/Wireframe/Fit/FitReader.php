@@ -9,6 +9,7 @@ use DunePocket\Plan\CopyStatus;
 use DunePocket\Wireframe\Drawing;
 use DunePocket\Wireframe\FontMetrics;
 use DunePocket\Wireframe\SlotBox;
+use DunePocket\Wireframe\Viewport;
 
 /** Reads off drawings how the texts of a section sit in their slots. A request to the client is not a text yet and is left out. */
 final readonly class FitReader
@@ -93,7 +94,7 @@ final readonly class FitReader
         if ($box->media || CopyStatus::ToSupply->value === $box->status) {
             return null;
         }
-        $at = (int) array_search($width, ['desktop', 'tablet', 'phone'], true);
+        $at = Viewport::from($width)->index();
 
         $usual = $this->catalogue->slotKind($box->slot)->fits;
 
