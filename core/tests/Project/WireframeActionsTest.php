@@ -12,6 +12,7 @@ use DunePocket\Project\Actions;
 use DunePocket\Project\Change\InvalidChange;
 use DunePocket\Project\Project;
 use DunePocket\Tests\Support\Bench;
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
 final class WireframeActionsTest extends TestCase
@@ -95,6 +96,33 @@ final class WireframeActionsTest extends TestCase
         foreach ($more->plan->section($section->id)->items()[1] as $line) {
             self::assertSame(CopyStatus::ToSupply, $line->status, 'a new item is asked of the client, never invented');
         }
+    }
+
+    public function testAnItemBeforeAllOthersIsTheFirst(): void
+    {
+        $section = self::listOf(self::project());
+        foreach ([-1, -4] as $after) {
+            $more = self::after(self::project(), ['type' => 'add-item', 'section' => $section->id, 'after' => $after]);
+            self::assertSame(CopyStatus::ToSupply, $more->plan->section($section->id)->items()[0][0]->status);
+        }
+    }
+
+    /** @param array<string, mixed> $action */
+    #[DataProvider('refused')]
+    public function testWhatNoSectionCanLookLikeIsRefused(array $action): void
+    {
+        $this->expectException(InvalidChange::class);
+        self::after(self::project(), ['section' => self::opening(self::project())->id, ...$action]);
+    }
+
+    /** @return iterable<string, array{array<string, mixed>}> */
+    public static function refused(): iterable
+    {
+        yield 'a setting' => [['type' => 'set-look', 'look' => ['align' => 'upwards']]];
+        yield 'a setting with a layout' => [['type' => 'lay-out', 'layout' => 'hero.centred', 'look' => ['align' => 'upwards']]];
+        yield 'a layout of another kind' => [['type' => 'lay-out', 'layout' => 'faq.rows', 'look' => []]];
+        yield 'a slot' => [['type' => 'show-slot', 'slot' => 'price', 'shown' => true]];
+        yield 'an item' => [['type' => 'add-item', 'after' => 0]];
     }
 
     public function testOneLayoutEverywhereLeavesWhatIsKeptAndPagesThatAreNotNamed(): void

@@ -38,11 +38,7 @@ final readonly class WireframeActions
         $id = $action->string('section');
         $look = $project->plan->section($id)->look;
 
-        try {
-            return new SetLook($id, Look::fromNode(new Node([...$look->toArray(), ...$action->raw('look')])));
-        } catch (InvalidData $e) {
-            throw new InvalidChange($e->getMessage(), 0, $e);
-        }
+        return new SetLook($id, self::checked(new Node([...$look->toArray(), ...$action->raw('look')])));
     }
 
     /** Another layout together with its settings, as a designer kept them. */
@@ -55,7 +51,7 @@ final readonly class WireframeActions
             throw new InvalidChange('There is no such layout for this kind of section.');
         }
 
-        return new Several([new EditSection($id, 'layout', $layout), new SetLook($id, Look::fromNode($action->child('look')))], \sprintf('Another layout for %s', $section->title));
+        return new Several([new EditSection($id, 'layout', $layout), new SetLook($id, self::checked($action->child('look')))], \sprintf('Another layout for %s', $section->title));
     }
 
     /** Shows a slot or hides it. Hidden copy is kept; a slot that never had copy is drafted. */
@@ -94,7 +90,7 @@ final readonly class WireframeActions
         }
         $slots = [] === $items ? array_keys($kind->items) : array_map(static fn (CopyLine $line): string => $line->slot, $items[0]);
         $new = array_map(fn (string $slot): CopyLine => $this->toSupply($kind->items[$slot] ?? 'body', $slot), $slots);
-        array_splice($items, min(\count($items), $action->int('after') + 1), 0, [$new]);
+        array_splice($items, max(0, min(\count($items), $action->int('after') + 1)), 0, [$new]);
 
         return new ReplaceSection($section->withItems($items), 'Add an item to');
     }
@@ -128,8 +124,7 @@ final readonly class WireframeActions
         foreach ($this->alike($section, $action->has('pages') ? $action->strings('pages') : null, $project) as $other) {
             $look = match ($action->string('what')) {
                 'layout' => $other->look,
-                'look' => $section->look,
-                'both' => $section->look,
+                'look', 'both' => $section->look,
                 default => throw new InvalidChange('Say what shall be the same: layout, look or both.'),
             };
             if ('look' !== $action->string('what') && $other->layout !== $section->layout) {
@@ -188,6 +183,16 @@ final readonly class WireframeActions
     private function toSupply(string $role, string $slot): CopyLine
     {
         return new CopyLine($slot, CopyRole::from($role), 'Needed: '.$this->catalogue->slotKind($slot)->needed, null, CopyStatus::ToSupply);
+    }
+
+    /** @throws InvalidChange when a setting is not one of those there are */
+    private static function checked(Node $look): Look
+    {
+        try {
+            return Look::fromNode($look);
+        } catch (InvalidData $e) {
+            throw new InvalidChange($e->getMessage(), 0, $e);
+        }
     }
 
     /** @param list<list<CopyLine>> $items */
