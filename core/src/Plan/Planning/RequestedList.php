@@ -11,8 +11,7 @@ use DunePocket\Brief\Quote;
 
 /**
  * The pages a client names in one go. Their order is the order of the menu; a page that is asked for in passing elsewhere
- * ("an FAQ would be useful") has none. When they stand
- * too far apart for a list, their order is that of the brief.
+ * ("an FAQ would be useful") has none. When they stand too far apart for a list, their order is that of the brief.
  */
 final readonly class RequestedList
 {
