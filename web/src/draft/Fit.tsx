@@ -21,7 +21,7 @@ export function Fit({ wireframe }: { wireframe: Wireframe }) {
           </tr>
         </thead>
         <tbody>
-          {fits.slice(0, 12).map((fit) => (
+          {fits.map((fit) => (
             <tr key={`${fit.slot}/${fit.item ?? ''}`} className={over(fit) ? 'over' : ''}>
               <th scope="row">
                 {label(fit.slot)}
