@@ -140,14 +140,14 @@ final readonly class WireframePresenter
         return $slots;
     }
 
-    /** @return list<array{section: string, title: string, page: string, pageTitle: string, layout: string}> the other sections of this kind */
+    /** @return list<array{section: string, title: string, page: string, pageTitle: string, layout: string, sameLook: bool}> the other sections of this kind */
     private function alike(Project $project, Section $shown): array
     {
         $alike = [];
         $id = $shown->shared ?? $shown->id;
         foreach ((new WireframeActions($this->catalogue))->alike($shown->withId($id), null, $project) as $other) {
             $page = $project->plan->pageOf($other->id);
-            $alike[] = ['section' => $other->id, 'title' => $other->title, 'page' => $page->id ?? '', 'pageTitle' => $page->title ?? '', 'layout' => $other->layout];
+            $alike[] = ['section' => $other->id, 'title' => $other->title, 'page' => $page->id ?? '', 'pageTitle' => $page->title ?? '', 'layout' => $other->layout, 'sameLook' => $other->look->toArray() === $shown->look->toArray()];
         }
 
         return $alike;

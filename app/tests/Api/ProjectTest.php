@@ -139,6 +139,25 @@ final class ProjectTest extends ApiTestCase
         self::assertGreaterThan(80, $page->int('fits'));
     }
 
+    public function testSectionsOfAKindAreListedWithWhatTheyShareAlready(): void
+    {
+        $this->signInAs('owner');
+        $id = $this->project();
+        $project = $this->call('GET', "/api/projects/$id");
+        $intros = [];
+        foreach ($project->children('pages') as $page) {
+            foreach ($page->children('sections') as $section) {
+                $intros = [...$intros, ...('page-intro' === $section->string('kind') ? [$section->string('id')] : [])];
+            }
+        }
+        self::assertGreaterThan(1, \count($intros));
+        $same = fn (): array => array_unique(array_map(static fn (Node $other): bool => $other->bool('sameLook'), $this->call('GET', "/api/projects/$id/sections/{$intros[0]}/wireframe")->children('alike')));
+        $revision = $this->act($id, $project->int('revision'), ['type' => 'set-look', 'section' => $intros[0], 'look' => ['align' => 'center', 'full' => true]])->int('revision');
+        self::assertSame([false], $same());
+        $this->act($id, $revision, ['type' => 'use-everywhere', 'section' => $intros[0], 'what' => 'look']);
+        self::assertSame([true], $same());
+    }
+
     public function testASketchMeasuresWordsAndSavesNothing(): void
     {
         $this->signInAs('owner');

@@ -1527,6 +1527,8 @@ export interface components {
                 page: string;
                 pageTitle: string;
                 layout: string;
+                /** @description Whether it has the same settings */
+                sameLook: boolean;
             }[];
         };
         PageWireframe: {

@@ -21,7 +21,16 @@ export function Everywhere({
   const [left, setLeft] = useState<string[]>([]);
   const pages = [...new Map(wireframe.alike.map((one) => [one.page, one.pageTitle]))];
   const taken = wireframe.alike.filter((one) => !left.includes(one.page));
-  const changing = what === 'layout' ? taken.filter((one) => one.layout !== section.layout) : taken;
+  const changing = taken.filter(
+    (one) => (what !== 'look' && one.layout !== section.layout) || (what !== 'layout' && !one.sameLook),
+  );
+  const becomes = (one: (typeof taken)[number]) => {
+    if (left.includes(one.page)) return 'stays';
+    if (!changing.includes(one)) return 'is like this already';
+    return what === 'look' || one.layout === section.layout
+      ? 'has other settings'
+      : `now ${one.layout.split('.')[1] ?? ''}`;
+  };
   const label = wireframe.layouts.find((one) => one.id === section.layout)?.label ?? section.layout;
   return (
     <Modal
@@ -67,11 +76,7 @@ export function Everywhere({
             <span className="quiet small">
               {wireframe.alike
                 .filter((one) => one.page === id)
-                .map((one) =>
-                  one.layout === section.layout
-                    ? `${one.title}: has this layout`
-                    : `${one.title}: now ${one.layout.split('.')[1] ?? ''}`,
-                )
+                .map((one) => `${one.title}: ${becomes(one)}`)
                 .join('; ')}
             </span>
           </li>
