@@ -49,7 +49,7 @@ final class Catalogue
     {
         $brief = $this->data->child('brief');
 
-        return $this->cues ??= new Cues($brief->child('cues'), $brief->child('goals'), $brief->child('tones'), $brief->child('features'));
+        return $this->cues ??= new Cues($brief->child('cues'), $brief->child('topics'), $brief->child('goals'), $brief->child('tones'), $brief->child('features'));
     }
 
     /** @return string words that are spelt right, sorted by bytes, a line break before and after each */

@@ -14,7 +14,7 @@ use Symfony\Component\Yaml\Yaml;
 final readonly class CatalogueLoader
 {
     private const FILES = ['page-kinds', 'own-pages', 'section-kinds', 'menu-order', 'phrasing', 'reasons', 'findings', 'effort', 'sample-copy', 'slots'];
-    private const BRIEF = ['cues', 'goals', 'tones', 'features', 'questions', 'voice', 'languages'];
+    private const BRIEF = ['cues', 'topics', 'goals', 'tones', 'features', 'questions', 'voice', 'languages'];
     private const FOLDERS = ['business-kinds', 'layouts'];
 
     /**

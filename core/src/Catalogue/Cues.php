@@ -13,17 +13,32 @@ final readonly class Cues
     /** @var list<CuePattern> */
     public array $patterns;
 
-    /** @var list<array{string, string}> pattern and topic */
-    private array $topics;
+    private Topics $topics;
 
-    /** @var array<string, list<string>> patterns by goal */
+    /** @var array<string, list<string>> patterns by goal, of what counts where something is wished for */
     public array $goals;
+
+    /** @var array<string, list<string>> patterns by goal, of looser words that count where the aim is spoken of */
+    public array $askedGoals;
+
+    /** "The whole point of it is": the aim of the site is spoken of. */
+    public string $aim;
+    /** "That's what it's for.": the aim was spoken of just before. */
+    public string $aimBefore;
+    /** "We'd like people to": what visitors are to do. */
+    public string $visitorsDo;
 
     /** @var array<string, string> pattern by tone */
     public array $tones;
 
-    /** @var array<string, string> pattern by feature */
+    /** @var array<string, string> pattern by feature, of what counts where something is wished for */
     public array $features;
+
+    /** @var array<string, string> pattern by feature, of the words for the feature itself */
+    public array $namedFeatures;
+
+    /** What is said of somebody else's website, or of the old one. */
+    public string $elsewhere;
 
     /** @var array<string, string> */
     public array $offeringVerbs;
@@ -46,7 +61,7 @@ final readonly class Cues
     /** A proper name. */
     public string $name;
 
-    public function __construct(Node $cues, Node $goals, Node $tones, Node $features)
+    public function __construct(Node $cues, Node $topics, Node $goals, Node $tones, Node $features)
     {
         $macros = [];
         foreach ($cues->stringMap('macros') as $name => $pattern) {
@@ -62,10 +77,16 @@ final readonly class Cues
             $node->has('unless') ? $expand($node->string('unless')) : null,
             $node->string('prefix', ''),
         ), $cues->children('patterns'));
-        $this->topics = array_map(static fn (Node $node): array => [$expand($node->string('cue')), $node->string('kind')], $cues->children('topics'));
+        $this->topics = new Topics($topics, $expand);
         $this->goals = array_map(static fn (Node $goal): array => array_map($expand, $goal->strings('cues')), $goals->entries());
+        $this->askedGoals = array_map(static fn (Node $goal): array => array_map($expand, $goal->strings('asked')), $goals->entries());
+        $this->aim = $expand($cues->string('aim'));
+        $this->aimBefore = $expand($cues->string('aim_before'));
+        $this->visitorsDo = $expand($cues->string('visitors_do'));
         $this->tones = array_map(static fn (Node $tone): string => $expand('\b(?:'.implode('|', array_map(static fn (Node $word): string => $word->asString(), $tone->items())).')\b'), $tones->entries());
-        $this->features = array_map(static fn (Node $feature): string => $expand('(?:'.implode('|', $feature->strings('cues')).')'), $features->entries());
+        $this->features = array_map(static fn (Node $feature): string => $expand('(?:'.implode('|', [...$feature->strings('named'), ...$feature->strings('cues')]).')'), $features->entries());
+        $this->namedFeatures = array_map(static fn (Node $feature): string => $expand('(?:'.implode('|', $feature->strings('named')).')'), $features->entries());
+        $this->elsewhere = $expand($cues->string('elsewhere'));
         $this->offeringVerbs = array_map($expand, $cues->stringMap('offering_verbs'));
         $this->givenUp = $expand($cues->string('given_up'));
         $this->notOfferings = $expand($cues->string('not_offerings'));
@@ -84,13 +105,7 @@ final readonly class Cues
     /** What a heading, label or question asks for: a fact kind's value, "competitor", or null. */
     public function topic(string $text): ?string
     {
-        foreach ($this->topics as [$pattern, $topic]) {
-            if (1 === preg_match($pattern, trim($text))) {
-                return $topic;
-            }
-        }
-
-        return null;
+        return $this->topics->of($text);
     }
 
     public function isBlank(string $answer): bool

@@ -22,16 +22,16 @@ final readonly class Negation
     private function coversWithin(string $sentence, int $offset): bool
     {
         $before = substr($sentence, 0, $offset);
-        $clause = preg_split('/[;:(—–]|,\s*(?=(?:but|we|i|they|it|the|a|our|please|just|with)\b)|\b(?:but|except|because|although)\b/iu', $before) ?: [$before];
+        $clause = preg_split('/[;:(—–]|\s-\s|,\s*(?=(?:but|we|i|they|it|the|a|our|please|just|with)\b)|\b(?:but|except|because|although)\b/iu', $before) ?: [$before];
         $near = (string) end($clause);
         $words = preg_split('/\s+/', trim($near)) ?: [];
         $near = implode(' ', \array_slice($words, -9));
-        $near = preg_replace('/\b(?:scrap|forget|ignore|never mind|drop) (?:what|all|everything|that bit|the bit)\b/iu', '', $near) ?? $near;
+        $near = preg_replace('/\b(?:scrap|forget|ignore|never mind|drop) (?:what|all|everything|that bit|the bit|about what)\b/iu', '', $near) ?? $near;
         if ($this->cues->isNegated($near) && 1 !== preg_match('/\b(?:not only|no doubt|not sure|don[\'’]?t (?:know|forget|mind)|can[\'’]?t wait|why not|no idea|no problem)\b/iu', $near)) {
             return true;
         }
 
-        return 1 === preg_match('/^[^.;,]{0,40}\b(?:leave (?:it|them|that) (?:off|out)|not needed|not wanted|is out\b|isn[\'’]?t needed|can go\b|(?:i|we) (?:don[\'’]?t|do not|dont) (?:want|need|like))/iu', substr($sentence, $offset))
+        return 1 === preg_match('/^[^.;,]{0,40}\b(?:leave (?:it|them|that) (?:off|out)|not needed|not wanted|is out\b|isn[\'’]?t needed|can go\b|(?:i|we|they) (?:(?:don[\'’]?t|do not|dont|didn[\'’]?t) (?:want|need|like)|(?:am|are|is) not (?:wanting|needing|liking))|(?:is|are|was|were|would be) (?:not|n[\'’]t|neither) (?:at all )?(?:required|needed|wanted|necessary|wished|planned|in scope)|isn[\'’]?t (?:required|wanted|necessary))/iu', substr($sentence, $offset))
             || 1 === preg_match('/^[^.;]{0,70}[–—,(-]\s*(?:but )?not (?:now|yet)\b/iu', substr($sentence, $offset))
             || 1 === preg_match('/^[^.;]{0,50}\bso leave (?:it|them|that) (?:off|out)/iu', substr($sentence, $offset));
     }

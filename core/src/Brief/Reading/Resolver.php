@@ -59,6 +59,8 @@ final class Resolver
         foreach ($candidates as $candidate) {
             $byKind[$candidate->kind->value][] = $candidate;
         }
+        $pages = $byKind[FactKind::PageRequest->value] ?? [];
+        $byKind[FactKind::Feature->value] = array_values(array_filter($byKind[FactKind::Feature->value] ?? [], fn (Candidate $c): bool => Origin::Inferred === $c->origin || !$this->isPageName($c, $pages)));
         $settled = [];
         foreach ($byKind as $kind => $group) {
             $group = $this->withoutRepetitions($group);
@@ -142,6 +144,22 @@ final class Resolver
         $settled['feature'] = array_values(array_filter($settled['feature'] ?? [], fn (Candidate $c): bool => !\in_array($c->value, $features, true) && !\in_array($this->key($c->value), $names, true)));
 
         return $settled;
+    }
+
+    /**
+     * "Case studies" in the list of pages is the name of one.
+     *
+     * @param list<Candidate> $pages
+     */
+    private function isPageName(Candidate $feature, array $pages): bool
+    {
+        foreach ($pages as $page) {
+            if ($page->start <= $feature->start && $page->start + $page->length >= $feature->start + $feature->length && self::LISTED <= $page->certainty) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** @param list<Candidate> $wishes */

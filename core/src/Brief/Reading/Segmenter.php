@@ -26,6 +26,9 @@ final class Segmenter
     private const LABEL_WORDS = 3;
     private const LABEL_INSIDE = '/(?<=[.!?]\s|\n)(?<label>\p{Lu}[\p{L}\s\/&\'’-]{2,40}?)(?::| =)\s+(?<answer>\S.*?(?:[.!?](?=\s)|$))/us';
     private const SENTENCE = '/^(?-i:\p{Lu})(?=.*\b(?:we|i|it|they|you|is|are|was|has|have|should|must|would)\b)/iu';
+    /** A sentence that leaves the list of what is offered. */
+    private const SPEAKS_OF_ELSE = '/^(?:we|i|it|they|you|he|she|our|my|people|customers|clients|everything|everyone|the (?:web)?site|this|please|in)\b(?=.*\b(?:we|i|it|they|you|is|are|was|has|have|should|must|would|do|does|can|will|need|want)\b)|\b(?:web ?site|pages?)\b/iu';
+    private const COUNTS = '/^(?:about |maybe |so |no more than |at most |not more than |up to |max(?:imum)? |around |roughly |probably )?(?:\d|one|two|three|four|five|six|seven|eight|nine|ten)\b/iu';
     private const LIST_LINES = 3;
     private const LIST_LINE_LENGTH = 64;
     private const YES = '/^(?:(?:oh|er|um|well|so)[,.]?\s+)*(?:yes|yeah|yep|yup|absolutely|definitely|of course|exactly|that[\'’]?s (?:right|it)|sure|spot on|bang on|that[\'’]?s the one|you got it|fine|okay|ok|lovely|great|correct|please do|right|perfect|sounds (?:good|right))\b/iu';
@@ -79,7 +82,7 @@ final class Segmenter
         foreach ($lines as $i => $line) {
             if ($line->age !== $this->age) {
                 $this->closeParagraph();
-                if (!$this->justAsked) {
+                if (!$this->justAsked || $line->age > $this->age) {
                     $this->forget();
                 }
                 $this->age = $line->age;
@@ -317,7 +320,7 @@ final class Segmenter
 
             return;
         }
-        if ($this->question($start, $text) || $this->label($start, $text) || $this->numberedLabel($text)) {
+        if ($this->request($start, $text) || $this->question($start, $text) || $this->label($start, $text) || $this->numberedLabel($text)) {
             return;
         }
         if (1 === preg_match('/^(\s*(?:[-*•–]|\d{1,2}[.)]|\(?[a-z]\))\s+)(\S.*)$/u', $text, $m)) {
@@ -391,6 +394,23 @@ final class Segmenter
         return true;
     }
 
+    /** "Describe your brand's personality", on a line of its own. */
+    private function request(int $start, string $line): bool
+    {
+        if ('' !== $this->paragraph || 1 !== preg_match('/^(?<lead>\s*(?:Q?\s*\d{1,2}\s*[.):]\s*)?)(?<asks>(?:please\s+)?(?:tell (?:us|me)|describe|list|name|explain|outline|give (?:us|me)|let (?:us|me) know|share|write down)\b[^.!?:]{3,120})[:.]?\s*$/iu', $line, $m)) {
+            return false;
+        }
+        $topic = $this->cues->topic($m['asks']);
+        if (null === $topic || 1 !== preg_match('/\b(?:you|your|the|any|all|three|main|yourself)\b/i', $m['asks'])) {
+            return false;
+        }
+        $this->closeParagraph();
+        $this->numbered = $this->numbered || 1 === preg_match('/\d/', $m['lead']);
+        $this->ask(new Line($start + \strlen($m['lead']), $m['asks']), $topic);
+
+        return true;
+    }
+
     private function question(int $start, string $line): bool
     {
         if (1 === preg_match('/^(\s*Q(?:\s*\d+\s*[.:)]?\s+|\s*[.:)]\s*))([^?]+)$/iu', $line, $m)) {
@@ -404,7 +424,7 @@ final class Segmenter
         }
         $numbered = 1 === preg_match('/[Q\d]/', $m[1]);
         $topic = $this->cues->topic(rtrim($m[2], '? '));
-        $asksTheClient = 1 === preg_match('/\b(?:you|your|who|what|how|where|which|when)\b|^(?:is|are|any|should|do|does) .*\b(?:there|any|we|it)\b/i', $m[2]);
+        $asksTheClient = 1 === preg_match('/\b(?:you|your|who|what|how|where|which|when)\b|^(?:anything|anyone|something)\b|^(?:is|are|any|should|do|does) .*\b(?:there|any|we|it)\b/i', $m[2]);
         $alone = '' === $m[3] && '' === $this->paragraph;
         $short = str_word_count($m[2]) <= self::SHORT_QUESTION;
         if (!$numbered && ((null === $topic && !$alone) || (!$asksTheClient && !($short && null !== $topic)) || 1 === preg_match('/\b(?:i|my)\b/i', $m[2]) || 1 === preg_match('/^(?:can|could|would|will) (?:you|we|i)\b/i', $m[2]))) {
@@ -427,7 +447,8 @@ final class Segmenter
         if (1 !== preg_match('/^(\s*(?:[-*•]\s+|\d{1,2}[.)]\s+)?)([\p{L}][\p{L}\s\/&\'’(),-]{1,60}?)\s*:\s*(.*)$/u', $line, $m)) {
             return false;
         }
-        if (str_word_count($m[2]) > self::HEADING_WORDS || 1 === preg_match('/\b(?:is|are|was|need|i)\b|^(?:no|please|but|so|and)\b(?! thanks)/i', $m[2])) {
+        $asks = 1 === preg_match('/^(?:what|who|which|whom|why|how|where)\b/i', $m[2]);
+        if (str_word_count($m[2]) > self::HEADING_WORDS || 1 === preg_match($asks ? '/\b(?:need)\b/i' : '/\b(?:is|are|was|need|i)\b|^(?:no|please|but|so|and)\b(?! thanks)/i', $m[2])) {
             return false;
         }
         $topic = $this->cues->topic($m[2]);
@@ -584,10 +605,29 @@ final class Segmenter
     /** Where one list is asked for, a whole sentence after it speaks of something else. */
     private function answer(int $start, string $text, ?string $topic): void
     {
-        $verb = FactKind::PageRequest->value === $topic ? '' : '(?=.*\b(?:we|i|it|they|you|is|are|was|has|have|should|must|would)\b)';
-        $list = \in_array($topic, self::LISTS, true) && 1 === preg_match('/^[^.!?]*,[^.!?]*[.!?](?=\s+(?=(?-i:\p{Lu}))(?!(?:about |maybe |so )?(?:\d|one|two|three|four|five|six|seven|eight|nine|ten)\b)'.$verb.')|^.*?[.!?](?=\s+(?=(?-i:\p{Lu}))(?=.*\b(?:we|i|it|they|you|is|are|was|has|have|should|must|would)\b))/ius', $text, $first) ? \strlen($first[0]) : \strlen($text);
+        $list = \in_array($topic, self::LISTS, true) ? $this->listed($text, $topic) : \strlen($text);
         $this->addWithLabels(BlockKind::Answer, $start, substr($text, 0, $list), $topic);
         $this->addWithLabels(BlockKind::Paragraph, $start + $list, substr($text, $list), null);
+    }
+
+    /** How many bytes of an answer are still the list that was asked for: its first sentence, and those that go on with it. */
+    private function listed(string $text, string $topic): int
+    {
+        preg_match_all('/(?<=[.!?])\s+(?=\p{Lu}|\d)/u', $text, $ends, \PREG_OFFSET_CAPTURE);
+        foreach ($ends[0] as [$space, $end]) {
+            $before = substr($text, 0, (int) $end);
+            $next = preg_split('/(?<=[.!?])\s/u', substr($text, (int) $end + \strlen($space)))[0] ?? '';
+            $speaks = 1 === preg_match(FactKind::Offering->value === $topic ? self::SPEAKS_OF_ELSE : self::SENTENCE, $next);
+            $isPages = FactKind::PageRequest->value === $topic;
+            if ($isPages && 1 === preg_match(self::COUNTS, $next)) {
+                continue;
+            }
+            if ($speaks || ($isPages && str_contains($before, ','))) {
+                return (int) $end;
+            }
+        }
+
+        return \strlen($text);
     }
 
     private function addWithLabels(BlockKind $kind, int $start, string $text, ?string $topic): void

@@ -31,6 +31,7 @@ final readonly class FeatureRecogniser implements Recogniser
 
     public function recognise(Reading $reading): iterable
     {
+        $quoteForms = $this->blocksWithQuoteForm($reading);
         foreach ($reading->sentences as $sentence) {
             $topic = $sentence->block->topic;
             if (!$sentence->isSpoken() || \in_array($sentence->block->kind, [BlockKind::Title, BlockKind::Heading], true) || \in_array($topic, ['offering', 'tone', 'avoid_word', 'keyphrase', 'business_name', 'design_note'], true)) {
@@ -40,17 +41,42 @@ final readonly class FeatureRecogniser implements Recogniser
             $wished = $asked || true === $sentence->block->agreed || 1 === preg_match($this->cues->wanting, $sentence->text) || 'goal' === $topic || (null === $topic && 1 !== preg_match(self::WHOLE_SENTENCE, $sentence->text));
             foreach ($this->cues->features as $feature => $pattern) {
                 preg_match_all($pattern, $sentence->text, $matches, \PREG_OFFSET_CAPTURE);
-                if ([] === $matches[0]) {
+                if ([] === $matches[0] || ('contact-form' === $feature && isset($quoteForms[spl_object_id($sentence->block)]))) {
                     continue;
                 }
                 [$words, $offset] = $this->refusedOrFirst($sentence, $matches[0]);
                 if ('page_refusal' === $topic || $this->negation->covers($sentence, $offset)) {
                     yield new Candidate(FactKind::PageRefusal, Phrase::title(str_word_count($words) > self::LONG ? strtr($feature, '-', ' ') : $words), $sentence->start + $offset, \strlen($words), 0.93, detail: ['feature' => $feature]);
-                } elseif ($wished || ('page_request' === $topic && !$sentence->isFirst() && 1 === preg_match(self::FURTHER, $sentence->text)) || ('page_request' === $topic && 1 === preg_match('/\bwith (?:an?|the|our)?\s*$/iu', substr($sentence->text, 0, $offset)))) {
+                } elseif ($wished || $this->isNamed($feature, $sentence, $words) || ('page_request' === $topic && !$sentence->isFirst() && 1 === preg_match(self::FURTHER, $sentence->text)) || ('page_request' === $topic && 1 === preg_match('/\bwith (?:an?|the|our)?\s*$/iu', substr($sentence->text, 0, $offset)))) {
                     yield new Candidate(FactKind::Feature, $feature, $sentence->start + $offset, \strlen($words), $asked ? 0.95 : 0.85, detail: ['wording' => Phrase::tidy($words)]);
                 }
             }
         }
+    }
+
+    /**
+     * "Ask for a quote. Fill in the form": that form is the one for quotes.
+     *
+     * @return array<int, true> by the block's object id
+     */
+    private function blocksWithQuoteForm(Reading $reading): array
+    {
+        $blocks = [];
+        foreach ($reading->blocks as $block) {
+            if (1 === preg_match($this->cues->features['quote-form'], $block->text)) {
+                $blocks[spl_object_id($block)] = true;
+            }
+        }
+
+        return $blocks;
+    }
+
+    /** To call the feature by its name is to ask for it, unless it is somebody else's. */
+    private function isNamed(string $feature, Sentence $sentence, string $words): bool
+    {
+        return \in_array($sentence->block->topic, [null, 'business_kind', 'goal', 'person'], true)
+            && 1 === preg_match($this->cues->namedFeatures[$feature], $words)
+            && 1 !== preg_match($this->cues->elsewhere, $sentence->text);
     }
 
     /**

@@ -11,6 +11,7 @@ use DunePocket\Brief\Reading\Negation;
 use DunePocket\Brief\Reading\Phrase;
 use DunePocket\Brief\Reading\Reading;
 use DunePocket\Brief\Reading\Recogniser;
+use DunePocket\Brief\Reading\Sentence;
 use DunePocket\Catalogue\Cues;
 
 /** What the site must achieve. A goal needs a wish in its sentence: "the phone rings all day" is none. */
@@ -19,35 +20,28 @@ final readonly class GoalRecogniser implements Recogniser
     /** Shown and told on the way to what is wanted: they come second in a sentence that names more. */
     private const MEANS = ['reputation', 'information'];
 
+    private const ASKED = 0.95;
+    private const AIM = 0.94;
+    private const VISITORS = 0.8;
+    private const WISH = 0.75;
+    private const EMPHASIS = 0.1;
+    private const BESIDE = '/\b(?:also|as well|would be handy|ideally|maybe|nice to have)\b|^(?:then|and then|#?2|plus|oh)\b/iu';
+    private const SECONDARY = 0.7;
+    private const SECOND = '/^(?:and\s+)?(?:secondary|secondly|second|in second place|less important)\b/iu';
+
     public function __construct(private Cues $cues, private Negation $negation)
     {
     }
 
     public function recognise(Reading $reading): iterable
     {
-        foreach ($reading->sentences as $sentence) {
-            $second = 'secondary_goal' === $sentence->block->topic;
-            $asked = $second || 'goal' === $sentence->block->topic;
-            if (!$sentence->isSpoken() || BlockKind::Heading === $sentence->block->kind || (null !== $sentence->block->topic && !$asked && !\in_array($sentence->block->topic, ['business_kind', 'feature'], true))) {
+        foreach ($reading->sentences as $i => $sentence) {
+            $level = $this->level($sentence, $reading->sentences[$i + 1] ?? null);
+            if (null === $level) {
                 continue;
             }
-            if (!$asked && 'feature' !== $sentence->block->topic && 1 !== preg_match($this->cues->wanting, $sentence->text)) {
-                continue;
-            }
-            $certainty = $second ? 0.7 : ($asked ? 0.95 : (1 === preg_match($this->cues->emphasis, $sentence->text) ? 0.93 : 0.75));
-            if (!$asked && 1 === preg_match('/\b(?:want|need|goal|aim|like|hope|love|point|purpose)\b/iu', $sentence->text)) {
-                $certainty += 0.03;
-            }
-            $found = [];
-            foreach ($this->cues->goals as $goal => $patterns) {
-                foreach ($patterns as $pattern) {
-                    if (1 === preg_match($pattern, $sentence->text, $m, \PREG_OFFSET_CAPTURE) && !$this->negation->covers($sentence, (int) $m[0][1])) {
-                        $found[(int) $m[0][1]] ??= $goal;
-                        break;
-                    }
-                }
-            }
-            ksort($found);
+            $certainty = $level + (\in_array($level, [self::VISITORS, self::WISH], true) ? $this->weight($sentence) : 0.0);
+            $found = $this->goals($sentence, $level >= self::VISITORS);
             $ordered = [...array_diff($found, self::MEANS), ...array_intersect($found, self::MEANS)];
             foreach (array_values(array_unique($ordered)) as $order => $goal) {
                 yield new Candidate(
@@ -60,5 +54,68 @@ final readonly class GoalRecogniser implements Recogniser
                 );
             }
         }
+    }
+
+    /** How plainly the sentence speaks of a goal; null when it does not. */
+    private function level(Sentence $sentence, ?Sentence $next): ?float
+    {
+        $topic = $sentence->block->topic;
+        if (!$sentence->isSpoken() || BlockKind::Heading === $sentence->block->kind || !\in_array($topic, [null, 'goal', 'secondary_goal', 'business_kind', 'feature'], true)) {
+            return null;
+        }
+        if ('secondary_goal' === $topic || 1 === preg_match(self::SECOND, $sentence->text)) {
+            return self::SECONDARY;
+        }
+        if ('goal' === $topic) {
+            return self::ASKED;
+        }
+
+        return match (true) {
+            1 === preg_match($this->cues->aim, $sentence->text),
+            null !== $next && $next->block === $sentence->block && 1 === preg_match($this->cues->aimBefore, $next->text) => self::AIM,
+            1 === preg_match($this->cues->visitorsDo, $sentence->text) => self::VISITORS,
+            1 === preg_match($this->cues->elsewhere, $sentence->text) => null,
+            'feature' === $topic || 1 === preg_match($this->cues->wanting, $sentence->text) => self::WISH,
+            default => null,
+        };
+    }
+
+    /** "Above all" lifts a wish, "also" lowers it. */
+    private function weight(Sentence $sentence): float
+    {
+        return match (true) {
+            1 === preg_match($this->cues->emphasis, $sentence->text) => self::EMPHASIS,
+            1 === preg_match(self::BESIDE, $sentence->text) => -self::EMPHASIS,
+            default => 0.0,
+        };
+    }
+
+    /**
+     * @param bool $loosely whether looser words count too
+     *
+     * @return list<string> in the order of their words; after the words for the aim first
+     */
+    private function goals(Sentence $sentence, bool $loosely): array
+    {
+        $aimed = 1 === preg_match($this->cues->aim, $sentence->text, $m, \PREG_OFFSET_CAPTURE) ? (int) $m[0][1] : 0;
+        $length = \strlen($sentence->text);
+        $found = [];
+        foreach ($this->cues->goals as $goal => $patterns) {
+            foreach ([...$patterns, ...($loosely ? $this->cues->askedGoals[$goal] : [])] as $i => $pattern) {
+                preg_match_all($pattern, $sentence->text, $matches, \PREG_OFFSET_CAPTURE);
+                foreach ($matches[0] as [$words, $offset]) {
+                    if ($this->negation->covers($sentence, (int) $offset)) {
+                        continue;
+                    }
+                    $beforeAim = (int) $offset + \strlen($words) < $aimed;
+                    $isLoose = $i >= \count($patterns);
+                    $found[(int) $offset + ($beforeAim ? 2 * $length : 0) + ($isLoose ? $length : 0)] ??= $goal;
+                    break 2;
+                }
+            }
+        }
+        ksort($found);
+
+        return array_values(array_unique($found));
     }
 }

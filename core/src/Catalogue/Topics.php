@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DunePocket\Catalogue;
+
+use DunePocket\Data\Node;
+
+/** What headings, labels and questions ask for, from core/catalogue/brief/topics.yaml. */
+final readonly class Topics
+{
+    /** @var list<array{string, string}> pattern of a whole label, topic */
+    private array $labels;
+
+    /** @var list<array{string, string}> pattern somewhere in a question, topic */
+    private array $questions;
+
+    /** @param callable(string): string $expand makes a pattern of what the catalogue holds */
+    public function __construct(Node $topics, callable $expand)
+    {
+        $before = $topics->string('before_label');
+        $labels = [];
+        $questions = [];
+        foreach ($topics->child('topics')->entries() as $name => $topic) {
+            $kind = $topic->string('kind', $name);
+            if ($topic->has('labels')) {
+                $labels[] = [$expand('^(?:'.$before.'\s+)*(?:'.implode('|', $topic->strings('labels')).')s?$'), $kind];
+            }
+            foreach ($topic->has('questions') ? $topic->strings('questions') : [] as $question) {
+                $questions[] = [$expand($question), $kind];
+            }
+        }
+        $this->labels = $labels;
+        $this->questions = $questions;
+    }
+
+    /** A fact kind's value, "competitor", "features", "menu", or null when nothing is asked for. */
+    public function of(string $text): ?string
+    {
+        $text = trim($text);
+        $label = trim(preg_replace('/\s*\([^)]*\)/u', '', $text) ?? $text, " \t?:.!–—-*");
+        foreach ([[$this->labels, $label], [$this->questions, $text]] as [$patterns, $words]) {
+            foreach ($patterns as [$pattern, $kind]) {
+                if (1 === preg_match($pattern, $words)) {
+                    return $kind;
+                }
+            }
+        }
+
+        return null;
+    }
+}
