@@ -22,6 +22,7 @@ final readonly class BriefReader
     private Conversation $conversation;
     private Segmenter $segmenter;
     private SentenceSplitter $splitter;
+    private Recogniser\KindRecogniser $kinds;
     private AreasBehindPages $areas;
     private Resolver $resolver;
     private Normaliser $normaliser;
@@ -37,6 +38,7 @@ final readonly class BriefReader
         $this->conversation = new Conversation($cues);
         $this->segmenter = new Segmenter($cues);
         $this->splitter = new SentenceSplitter();
+        $this->kinds = new Recogniser\KindRecogniser($catalogue->businessKinds());
         $this->areas = new AreasBehindPages($catalogue->pageKinds());
         $this->resolver = new Resolver();
         $this->normaliser = new Normaliser();
@@ -45,7 +47,6 @@ final readonly class BriefReader
             new Recogniser\PatternRecogniser($cues),
             new Recogniser\DomainNameRecogniser($cues, $catalogue->words()),
             new Recogniser\DifferentiatorRecogniser($cues),
-            new Recogniser\KindRecogniser($catalogue->businessKinds()),
             new Recogniser\OfferingRecogniser($cues, $negation, $catalogue->pageKinds()),
             new Recogniser\GoalRecogniser($cues, $negation),
             new Recogniser\ToneRecogniser($cues, $negation),
@@ -71,7 +72,7 @@ final readonly class BriefReader
         foreach ($this->recognisers as $recogniser) {
             array_push($candidates, ...iterator_to_array($recogniser->recognise($reading), false));
         }
-        $candidates = $this->areas->with($reading, $candidates);
+        $candidates = [...$this->areas->with($reading, $candidates), ...$this->kinds->recognise($reading, $candidates)];
         if (SourceKind::Site === $source->kind) {
             $candidates = array_values(array_filter($candidates, static fn (Candidate $candidate): bool => \in_array($candidate->kind, self::ON_A_SITE, true)));
         }

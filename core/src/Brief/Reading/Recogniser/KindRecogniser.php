@@ -9,33 +9,54 @@ use DunePocket\Brief\Origin;
 use DunePocket\Brief\Reading\BlockKind;
 use DunePocket\Brief\Reading\Candidate;
 use DunePocket\Brief\Reading\Reading;
-use DunePocket\Brief\Reading\Recogniser;
 use DunePocket\Brief\Reading\Sentence;
 use DunePocket\Catalogue\BusinessKind;
 
-/** The business kind, named or betrayed by the words of the trade. */
-final readonly class KindRecogniser implements Recogniser
+/**
+ * The business kind, named or betrayed by the words of the trade. A word counts by where it stands: in the business's
+ * own name, where it says what it is, among what it offers, or anywhere else.
+ */
+final readonly class KindRecogniser
 {
-    private const STRONG = 3.0;
-    private const NAMED = 4.0;
-    private const ASIDE = 0.3;
-    private const EARLY = 1.5;
-    private const ASKED = 4.0;
+    /** What a word is worth by its place: one that names the kind, one of the trade. */
+    private const WORTH = [
+        'name' => ['names' => 8.0, 'words' => 2.0],
+        'self' => ['names' => 7.0, 'words' => 1.2],
+        'early' => ['names' => 4.5, 'words' => 1.0],
+        'offer' => ['names' => 3.5, 'words' => 1.2],
+        'said' => ['names' => 2.0, 'words' => 0.7],
+        'aside' => ['names' => 0.7, 'words' => 0.25],
+    ];
+    /** From this on the kind was named rather than betrayed. */
+    private const NAMED = 3.0;
     private const EVIDENCE_NEEDED = 3.0;
     private const MOST_FROM_ONE_WORD = 2;
+    private const EARLY_SENTENCES = 4;
     /** What a business is, is said within the first ten thousand words; in bytes. */
     private const FAR_ENOUGH = 60_000;
+    /** Topics under which a business is not described. */
+    private const ASIDE_TOPICS = ['audience', 'page_request', 'page_refusal', 'competitor', 'feature', 'tone', 'avoid_word', 'goal', 'secondary_goal', 'location', 'design_note', 'deadline', 'budget', 'existing_site'];
+    private const NOT_OURS = '/\b(?:no|not|forget|drop|don[\'’]?t (?:think (?:we|i) )?(?:need|want))(?: an?| the)?\s*$|\b(?:at|in|near|above|behind|opposite|beside|by|off|under|round|from) (?:the|an?|our local|your|my (?:old|local|friend[\'’]s))\s+(?:[\p{L}-]+\s+){0,2}$|\b(?:customers|clients|people who|work for|works for|sell to|supply|used by|used to be|former|for|like|unlike|near|next to|above|opposite|between|instead of|than)\b[^.;]{0,60}$/iu';
+    private const OF_THE_SITE = '/\b(?:web ?site|site|home ?page|pages?|section|brief|menu|button|form)\b/iu';
+    private const SELF = '/\b(?:we|i|is|we[\'’]re|i[\'’]m|are|am|run|own|runs|opened|started|as|called)\b(?:\s+(?:an?|the|am|are|called|also|own|run|small|little|new|family[- ]run|independent|community[- ]run|busy|local|traditional|friendly|mobile|freelance|registered|qualified|online|specialist|two|one|[\p{L}]+[- ](?:based|owned|run)|[\p{L}\-]+)){0,4}\s+$|^(?:an?|the|our|my)\s+(?:[\p{L}-]+\s+){0,3}$/iu';
 
     /** @param list<BusinessKind> $kinds */
     public function __construct(private array $kinds)
     {
     }
 
-    public function recognise(Reading $reading): iterable
+    /**
+     * @param list<Candidate> $read what else was read, names and offerings among it
+     *
+     * @return iterable<Candidate> one, or none where nothing tells
+     */
+    public function recognise(Reading $reading, array $read): iterable
     {
         $best = null;
+        $names = $this->ofKind($read, FactKind::BusinessName);
+        $offers = $this->ofKind($read, FactKind::Offering);
         foreach ($this->kinds as $kind) {
-            $evidence = $this->evidence($kind, $reading);
+            $evidence = $this->evidence($kind, $reading, $names, $offers);
             if (null !== $evidence && (null === $best || $evidence[0] > $best[0])) {
                 $best = [...$evidence, $kind];
             }
@@ -43,61 +64,72 @@ final readonly class KindRecogniser implements Recogniser
         if (null === $best || $best[0] < self::EVIDENCE_NEEDED) {
             return;
         }
-        [$score, $start, $length, $strong, $kind] = $best;
+        [$score, $start, $length, $named, $kind] = $best;
         yield new Candidate(
             FactKind::BusinessKind,
             $kind->label,
             $start,
             $length,
-            $strong ? 0.9 : min(0.5, 0.2 + $score / 20),
-            $strong ? Origin::Stated : Origin::Inferred,
+            $named ? 0.9 : min(0.5, 0.2 + $score / 20),
+            $named ? Origin::Stated : Origin::Inferred,
             ['kind' => $kind->id, 'schema' => $kind->schema],
         );
     }
 
-    /** @return array{float, int, int, bool}|null score, start and length of the best word in bytes, and whether it was named */
-    private function evidence(BusinessKind $kind, Reading $reading): ?array
+    /**
+     * @param list<Candidate> $read
+     *
+     * @return list<Candidate> the surest first
+     */
+    private function ofKind(array $read, FactKind $kind): array
+    {
+        $found = array_values(array_filter($read, static fn (Candidate $candidate): bool => $candidate->kind === $kind));
+        usort($found, static fn (Candidate $a, Candidate $b): int => $b->certainty <=> $a->certainty);
+
+        return $found;
+    }
+
+    /**
+     * @param list<Candidate> $names
+     * @param list<Candidate> $offers
+     *
+     * @return array{float, int, int, bool}|null score, start and length of the best word in bytes, and whether it was named
+     */
+    private function evidence(BusinessKind $kind, Reading $reading, array $names, array $offers): ?array
     {
         $score = 0.0;
         $best = null;
-        $bestWeight = 0.0;
+        $bestWorth = 0.0;
         $seen = [];
-        foreach ($this->found($kind, $reading) as [$number, $word, $offset, $weight]) {
-            $sentence = $reading->sentences[$number];
+        foreach ($this->found($kind, $reading) as [$number, $word, $start, $sort]) {
             $key = mb_strtolower($word);
             $seen[$key] = ($seen[$key] ?? 0) + 1;
             if ($seen[$key] > self::MOST_FROM_ONE_WORD) {
                 continue;
             }
-            $here = $weight * $this->relevance($sentence, $offset);
-            if (self::STRONG === $here && $this->isNaming($sentence->text, $offset)) {
-                $here += self::NAMED;
-            }
-            if (self::STRONG === $here && ($number < 3 || 'business_kind' === $sentence->block->topic)) {
-                $here += 'business_kind' === $sentence->block->topic ? self::ASKED : self::EARLY;
-            }
-            $score += $here;
-            if ($here > $bestWeight) {
-                $bestWeight = $here;
-                $best = [$sentence->start + $offset, \strlen($word)];
+            $worth = self::WORTH[$this->place($reading->sentences[$number], $number, $start, \strlen($word), $names, $offers)][$sort];
+            $score += $worth;
+            if ($worth > $bestWorth) {
+                $bestWorth = $worth;
+                $best = [$start, \strlen($word)];
             }
         }
 
-        return null === $best ? null : [$score, $best[0], $best[1], $bestWeight >= self::STRONG];
+        return null === $best ? null : [$score, $best[0], $best[1], $bestWorth >= self::NAMED];
     }
 
-    /** @return list<array{int, string, int, float}> number of the sentence, the word, its offset there in bytes, its weight; as they come in the text */
+    /** @return list<array{int, string, int, 'names'|'words'}> number of the sentence, the word, its start in bytes, its sort; as they come in the text */
     private function found(BusinessKind $kind, Reading $reading): array
     {
         $found = [];
         $text = mb_strcut($reading->text->text, 0, self::FAR_ENOUGH);
-        foreach ([[$kind->names, self::STRONG], [$kind->words, 1.0]] as [$pattern, $weight]) {
+        foreach (['names' => $kind->names, 'words' => $kind->words] as $sort => $pattern) {
             preg_match_all($pattern ?? '/(*FAIL)/', $text, $matches, \PREG_OFFSET_CAPTURE);
             foreach ($matches[0] as [$word, $start]) {
                 $number = $reading->sentenceAt($start, \strlen($word));
                 $sentence = $reading->sentences[$number ?? -1] ?? null;
                 if (null !== $number && null !== $sentence && ($sentence->isSpoken() || BlockKind::Signature === $sentence->block->kind)) {
-                    $found[] = [$number, $word, $start - $sentence->start, $weight];
+                    $found[] = [$number, $word, $start, $sort];
                 }
             }
         }
@@ -106,22 +138,39 @@ final readonly class KindRecogniser implements Recogniser
         return $found;
     }
 
-    /** Whom they serve and which pages they want says little about what they are. */
-    private function relevance(Sentence $sentence, int $offset): float
+    /**
+     * @param list<Candidate> $names
+     * @param list<Candidate> $offers
+     *
+     * @return key-of<self::WORTH>
+     */
+    private function place(Sentence $sentence, int $number, int $start, int $length, array $names, array $offers): string
     {
-        if (\in_array($sentence->block->topic, ['audience', 'page_request', 'page_refusal', 'competitor', 'feature', 'tone', 'avoid_word'], true)) {
-            return self::ASIDE;
+        $topic = $sentence->block->topic;
+        $before = substr($sentence->text, 0, $start - $sentence->start);
+        if ([] !== $names && $this->isWithin($start, $length, $names[0])) {
+            return 'name';
         }
-        $before = substr($sentence->text, 0, $offset);
-        if ($sentence->isRefused() || 1 === preg_match('/\b(?:no|not|forget|drop|don[\'’]?t (?:think (?:we|i) )?(?:need|want))(?: an?| the)?\s*$/iu', $before)) {
-            return self::ASIDE;
+        if ($sentence->isRefused() || \in_array($topic, self::ASIDE_TOPICS, true) || (1 === preg_match(self::NOT_OURS, $before) && 1 !== preg_match('/\b(?:web ?site|page|brief) (?:for|of)\b/iu', $before))) {
+            return 'aside';
+        }
+        if ('business_kind' === $topic || 1 === preg_match(self::SELF, $before)) {
+            return 'self';
+        }
+        foreach ($offers as $offer) {
+            if ($this->isWithin($start, $length, $offer)) {
+                return 'offer';
+            }
+        }
+        if (1 === preg_match(self::OF_THE_SITE, $sentence->text)) {
+            return 'aside';
         }
 
-        return 1 === preg_match('/\b(?:at|in|near|above|behind|opposite) (?:the|a|our local)\s*$/iu', $before) || 1 === preg_match('/\b(?:customers|clients|people who|work for|sell to|supply|used by|for|like|unlike|near|next to|above|opposite)\b[^.;]{0,60}$/iu', $before) && 1 !== preg_match('/\b(?:site|website|page|brief)\b/iu', $before) ? self::ASIDE : 1.0;
+        return $number < self::EARLY_SENTENCES ? 'early' : 'said';
     }
 
-    private function isNaming(string $sentence, int $offset): bool
+    private function isWithin(int $start, int $length, Candidate $candidate): bool
     {
-        return 1 === preg_match('/\b(?:we|i|is|we[\'’]re|i[\'’]m|are|am|run|own|runs|opened|started)\b(?:\s+(?:an?|the|am|are|called|also|own|run|small|little|new|family[- ]run|independent|community[- ]run|busy|local|traditional|friendly|mobile|freelance|registered|qualified|online|specialist|two|one|[\p{L}]+[- ](?:based|owned|run)|[\p{L}\-]+)){0,4}\s+$/iu', substr($sentence, 0, $offset));
+        return $start < $candidate->start + $candidate->length && $candidate->start < $start + $length;
     }
 }
