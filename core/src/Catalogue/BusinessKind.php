@@ -11,6 +11,7 @@ final readonly class BusinessKind
 {
     /**
      * @param ?string                     $names     pattern of what clients call such a business, null when nobody names it
+     * @param bool                        $general   whether a more particular kind comes before it: a bakery is a shop too
      * @param ?string                     $words     pattern of the words of its trade
      * @param list<string>                $pages     usual page kinds beside Home, About and Contact, most usual first
      * @param list<string>                $features
@@ -26,6 +27,7 @@ final readonly class BusinessKind
         public string $label,
         public string $schema,
         public string $family,
+        public bool $general,
         public ?string $names,
         public ?string $words,
         public string $customers,
@@ -47,13 +49,14 @@ final readonly class BusinessKind
 
     public static function fromNode(string $id, Node $node): self
     {
-        $pattern = static fn (string $key): ?string => '' === $node->string($key) ? null : '~(?:'.$node->string($key).')~iu';
+        $pattern = static fn (string $key): ?string => '' === $node->string($key) ? null : '~(?<!\p{L})(?:'.$node->string($key).')~iu';
 
         return new self(
             $id,
             $node->string('label'),
             $node->string('schema'),
             $node->string('family'),
+            $node->bool('general', false),
             $pattern('names'),
             $pattern('words'),
             $node->string('customers'),

@@ -211,13 +211,16 @@ final class Catalogue
                 return $kind->id;
             }
         }
+        $best = null;
+        $longest = 0;
         foreach ($this->kindsOfBusiness() as $kind) {
-            if (null !== $kind->names && 1 === preg_match($kind->names, $words)) {
-                return $kind->id;
+            if (null !== $kind->names && 1 === preg_match($kind->names, $words, $m) && \strlen($m[0]) > $longest) {
+                $best = $kind->id;
+                $longest = \strlen($m[0]);
             }
         }
 
-        return null;
+        return $best;
     }
 
     /** @throws UnknownKind */

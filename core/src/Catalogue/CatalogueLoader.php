@@ -14,6 +14,8 @@ use Symfony\Component\Yaml\Yaml;
 final readonly class CatalogueLoader
 {
     private const FILES = ['page-kinds', 'own-pages', 'section-kinds', 'menu-order', 'phrasing', 'reasons', 'findings', 'effort', 'sample-copy', 'slots'];
+    /** What an entry says of itself alone. */
+    private const OWN = ['general' => true];
     private const BRIEF = ['cues', 'topics', 'goals', 'tones', 'features', 'questions', 'voice', 'languages'];
     private const FOLDERS = ['business-kinds', 'layouts'];
 
@@ -118,7 +120,7 @@ final readonly class CatalogueLoader
                 }
                 $seen[] = $like;
                 unset($entry['like']);
-                $entry += $entries[$like];
+                $entry += array_diff_key($entries[$like], self::OWN);
             }
             $entries[$id] = $entry;
         }

@@ -27,18 +27,22 @@ final readonly class KindRecogniser
         'said' => ['names' => 2.0, 'words' => 0.7],
         'aside' => ['names' => 0.7, 'words' => 0.25],
     ];
+    /** A general kind gives way to a particular one. */
+    private const GENERAL = 0.6;
     /** From this on the kind was named rather than betrayed. */
     private const NAMED = 3.0;
-    private const EVIDENCE_NEEDED = 3.0;
+    private const EVIDENCE_NEEDED = 2.0;
     private const MOST_FROM_ONE_WORD = 2;
     private const EARLY_SENTENCES = 4;
+    /** How far into an answer a business says what it is, in bytes. */
+    private const OPENING = 80;
     /** What a business is, is said within the first ten thousand words; in bytes. */
     private const FAR_ENOUGH = 60_000;
     /** Topics under which a business is not described. */
     private const ASIDE_TOPICS = ['audience', 'page_request', 'page_refusal', 'competitor', 'feature', 'tone', 'avoid_word', 'goal', 'secondary_goal', 'location', 'design_note', 'deadline', 'budget', 'existing_site'];
     private const NOT_OURS = '/\b(?:no|not|forget|drop|don[\'’]?t (?:think (?:we|i) )?(?:need|want))(?: an?| the)?\s*$|\b(?:at|in|near|above|behind|opposite|beside|by|off|under|round|from) (?:the|an?|our local|your|my (?:old|local|friend[\'’]s))\s+(?:[\p{L}-]+\s+){0,2}$|\b(?:customers|clients|people who|work for|works for|sell to|supply|used by|used to be|former|for|like|unlike|near|next to|above|opposite|between|instead of|than)\b[^.;]{0,60}$/iu';
     private const OF_THE_SITE = '/\b(?:web ?site|site|home ?page|pages?|section|brief|menu|button|form)\b/iu';
-    private const SELF = '/\b(?:we|i|is|we[\'’]re|i[\'’]m|are|am|run|own|runs|opened|started|as|called)\b(?:\s+(?:an?|the|am|are|called|also|own|run|small|little|new|family[- ]run|independent|community[- ]run|busy|local|traditional|friendly|mobile|freelance|registered|qualified|online|specialist|two|one|[\p{L}]+[- ](?:based|owned|run)|[\p{L}\-]+)){0,4}\s+$|^(?:an?|the|our|my)\s+(?:[\p{L}-]+\s+){0,3}$/iu';
+    private const SELF = '/\b(?:we(?:[\'’]re| are)|i(?:[\'’]m| am)|is|are|it[\'’]s|was|run|runs|own|owns|opened|started|founded|set up|manage|manages|as|called)\s+(?:(?:also|now|still|really|just|basically|mainly)\s+)?(?:(?:an?|the|one|two|three|some|your)\s+(?:[\p{L}\'’-]+\s+){0,4})?$|^(?:an?|the)\s+(?:[\p{L}-]+\s+){0,3}$|\b(?:our|my)\s+(?:[\p{L}-]+\s+){0,3}$|\b(?:web ?site|site|page|brief|something)\s+(?:for|of|about)\s+(?:(?:my|our|the|an?)\s+(?:[\p{L}\'’-]+\s+){0,3})?$/iu';
 
     /** @param list<BusinessKind> $kinds */
     public function __construct(private array $kinds)
@@ -115,7 +119,7 @@ final readonly class KindRecogniser
             }
         }
 
-        return null === $best ? null : [$score, $best[0], $best[1], $bestWorth >= self::NAMED];
+        return null === $best ? null : [$kind->general ? self::GENERAL * $score : $score, $best[0], $best[1], $bestWorth >= self::NAMED];
     }
 
     /** @return list<array{int, string, int, 'names'|'words'}> number of the sentence, the word, its start in bytes, its sort; as they come in the text */
@@ -151,11 +155,15 @@ final readonly class KindRecogniser
         if ([] !== $names && $this->isWithin($start, $length, $names[0])) {
             return 'name';
         }
-        if ($sentence->isRefused() || \in_array($topic, self::ASIDE_TOPICS, true) || (1 === preg_match(self::NOT_OURS, $before) && 1 !== preg_match('/\b(?:web ?site|page|brief) (?:for|of)\b/iu', $before))) {
+        if ($sentence->isRefused() || \in_array($topic, self::ASIDE_TOPICS, true)) {
             return 'aside';
         }
-        if ('business_kind' === $topic || 1 === preg_match(self::SELF, $before)) {
+        $saysWhatTheyAre = 'business_kind' === $topic && $sentence->isFirst() && \strlen($before) < self::OPENING;
+        if ($saysWhatTheyAre || 1 === preg_match(self::SELF, $before)) {
             return 'self';
+        }
+        if (1 === preg_match(self::NOT_OURS, $before)) {
+            return 'aside';
         }
         foreach ($offers as $offer) {
             if ($this->isWithin($start, $length, $offer)) {
