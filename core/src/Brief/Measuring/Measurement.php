@@ -24,6 +24,8 @@ final class Measurement
     private const NAMED = ['name' => FactKind::BusinessName, 'phone' => FactKind::ContactPhone, 'email' => FactKind::ContactEmail, 'goal' => FactKind::Goal, 'page_count' => FactKind::PageCount];
     private const LISTED = ['offerings' => FactKind::Offering, 'refused' => FactKind::PageRefusal, 'features' => FactKind::Feature, 'tone' => FactKind::Tone, 'avoid' => FactKind::AvoidWord, 'phrases' => FactKind::Keyphrase];
     private const FREE = ['audience' => FactKind::Audience, 'apart' => FactKind::Differentiator];
+    /** A name is the same with its article and its legal form. */
+    private const LEGAL_FORM = '/^the\s+|,?\s+(?:ltd|limited|llp|llc|inc|plc|cic|gmbh)\.?$/u';
     private const ENOUGH = 0.5;
     private const SMALL_WORDS = ['the', 'and', 'for', 'our', 'page', 'pages', 'section', 'with', 'who', 'that', 'we', 'you', 'of', 'to', 'is', 'in', 'on', 'a', 'an'];
 
@@ -167,11 +169,13 @@ final class Measurement
         $words = preg_split('/[^\p{L}\d]+/u', str_replace(['’', '\''], '', mb_strtolower($text)), -1, \PREG_SPLIT_NO_EMPTY) ?: [];
         $words = array_diff($words, self::SMALL_WORDS);
 
-        return array_values(array_unique(array_map(static fn (string $word): string => preg_replace('/(?<=\p{L}{3})(?:(?<=[sxz]|ch|sh)es|(?<!s)s)$/u', '', $word) ?? $word, $words)));
+        return array_values(array_unique(array_map(static fn (string $word): string => preg_replace(['/(?<=\p{L}{3})ies$/u', '/(?<=\p{L}{3})(?:(?<=[sxz]|ch|sh)es|(?<!s)s)$/u'], ['y', ''], $word) ?? $word, $words)));
     }
 
     private static function bare(string $text): string
     {
-        return trim(preg_replace('/[\s\-()]+/u', ' ', str_replace('’', '\'', mb_strtolower($text))) ?? $text, ' .');
+        $bare = trim(preg_replace('/[\s\-()]+/u', ' ', str_replace('’', '\'', mb_strtolower($text))) ?? $text, ' .');
+
+        return preg_replace(self::LEGAL_FORM, '', $bare) ?? $bare;
     }
 }

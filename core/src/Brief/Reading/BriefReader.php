@@ -46,6 +46,7 @@ final readonly class BriefReader
             new Recogniser\TopicRecogniser($cues),
             new Recogniser\PatternRecogniser($cues),
             new Recogniser\DomainNameRecogniser($cues, $catalogue->words()),
+            new Recogniser\LikelyNameRecogniser($cues, $catalogue->words(), $catalogue->businessKinds()),
             new Recogniser\DifferentiatorRecogniser($cues),
             new Recogniser\OfferingRecogniser($cues, $negation, $catalogue->pageKinds()),
             new Recogniser\GoalRecogniser($cues, $negation),

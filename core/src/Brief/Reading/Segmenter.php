@@ -16,7 +16,7 @@ final class Segmenter
     /** Words of these topics stand in lists of offerings too: "Costs budgeting". */
     private const IN_OFFERINGS = ['budget', 'location', 'proof', 'person', 'offering', 'area_served', 'existing_site', 'social_profile'];
     /** What is asked for is one list; a sentence after it speaks of something else. */
-    private const LISTS = ['page_request', 'offering', 'avoid_word', 'keyphrase', 'page_count', 'business_name'];
+    private const LISTS = ['page_request', 'offering', 'audience', 'avoid_word', 'keyphrase', 'page_count', 'business_name'];
     /** Topics that only their content tells apart. */
     private const FEATURES = 'features';
     private const MENU = 'menu';
@@ -617,7 +617,7 @@ final class Segmenter
         foreach ($ends[0] as [$space, $end]) {
             $before = substr($text, 0, (int) $end);
             $next = preg_split('/(?<=[.!?])\s/u', substr($text, (int) $end + \strlen($space)))[0] ?? '';
-            $speaks = 1 === preg_match(FactKind::Offering->value === $topic ? self::SPEAKS_OF_ELSE : self::SENTENCE, $next);
+            $speaks = 1 === preg_match(\in_array($topic, [FactKind::Offering->value, FactKind::Audience->value], true) ? self::SPEAKS_OF_ELSE : self::SENTENCE, $next);
             $isPages = FactKind::PageRequest->value === $topic;
             if ($isPages && 1 === preg_match(self::COUNTS, $next)) {
                 continue;

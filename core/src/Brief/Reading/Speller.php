@@ -39,11 +39,23 @@ final class Speller
     public function correct(string $word): ?string
     {
         if (!\array_key_exists($word, $this->seen)) {
-            $right = \strlen($word) < self::SHORTEST || isset($this->vocabulary[$word]) || 1 === preg_match(self::CONTRACTED, $word) || 1 !== preg_match('/^[a-z]+$/', $word) || WordList::holds($this->words, $word) || $this->isDoer($word);
+            $right = \strlen($word) < self::SHORTEST || isset($this->vocabulary[$word]) || 1 === preg_match(self::CONTRACTED, $word) || 1 !== preg_match('/^[a-z]+$/', $word) || WordList::holds($this->words, $word) || $this->isDoer($word) || $this->isCompound($word);
             $this->seen[$word] = $right ? null : $this->nearest($word);
         }
 
         return $this->seen[$word];
+    }
+
+    /** "footcare", "batchmade": two known words in one. */
+    private function isCompound(string $word): bool
+    {
+        for ($i = self::SHORTEST; $i <= \strlen($word) - self::SHORTEST; ++$i) {
+            if (WordList::holds($this->words, substr($word, 0, $i)) && WordList::holds($this->words, substr($word, $i))) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** Who waxes and who repoints: made of a known word with -er, unless that is said with -or. */

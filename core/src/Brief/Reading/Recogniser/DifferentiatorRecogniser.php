@@ -21,7 +21,9 @@ final readonly class DifferentiatorRecogniser implements Recogniser
 {
     private const CERTAINTY = 0.9;
     private const FEWEST_WORDS = 2;
-    private const FILLER = '/\b(?:i (?:think|guess|suppose|reckon|believe)|we (?:think|believe)|honestly|really|and|so|but|because)\b/iu';
+    /** "What nobody else can say is that …": what sets them apart comes after. */
+    private const SAYS_IT_AFTERWARDS = '/^(?:what|the (?:main |real |only )?(?:reason|thing))\b[^.;]*\b(?:is|are)\b|:\s*\S/iu';
+    private const FILLER = '/\b(?:i (?:think|guess|suppose|reckon|believe)|we (?:think|believe)|honestly|really|basically|obviously|you know|that[\'’]?s it|simple as that|well|and|so|but|because)\b/iu';
 
     public function __construct(private Cues $cues)
     {
@@ -35,7 +37,7 @@ final readonly class DifferentiatorRecogniser implements Recogniser
                 $before = null;
                 continue;
             }
-            if (1 === preg_match($this->cues->pointingBack, $sentence->text, $m, \PREG_OFFSET_CAPTURE)) {
+            if (1 !== preg_match(self::SAYS_IT_AFTERWARDS, $sentence->text) && 1 === preg_match($this->cues->pointingBack, $sentence->text, $m, \PREG_OFFSET_CAPTURE)) {
                 yield from $this->meant($sentence, (int) $m[0][1], $before);
             }
             $before = $sentence;

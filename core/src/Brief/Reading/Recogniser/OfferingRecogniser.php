@@ -25,8 +25,16 @@ final readonly class OfferingRecogniser implements Recogniser
     private const PROFESSION = '/^[^,]{3,40}(?:ers|ors|ists|ians|ants|ects|smiths|wrights|company|firm|agency|practice|studio|charity|club)\.?$/iu';
     /** "…, a mobile mechanic service in Swindon" says what they are; "in Totnes" says where. */
     private const SELF_DESCRIPTION = '/^\s*(?:an?\s(?:[\p{L}-]+\s){0,4}(?:service|business|company|firm|agency|practice)\b(?!s)|in (?-i:\p{Lu})\p{L}+\s*$)/iu';
+    /** A sentence rather than a list. */
+    private const SAYS = '/^(?:we|i|it|they|there|this|all|each|every|people|most|some|you|our|that[\'’]?s|not)\b|\b(?:my|his|her|she|he|is|are|was|were|started|comes?|costs?|included|know|think)\b/iu';
+    /** Verbs that add nothing to the name of what is offered: "do restorations", "make oars". */
+    private const LIGHT_VERB = '/^(?:(?:also|then|can|now|even|sometimes)\s+)*(?:do|does|make|makes|offer|offers|provide|provides|sell|sells|run|runs|give|gives|put on|hold|host|supply|supplies|carry out|undertake|take on|have|rent out|hire out)\s+(?=\p{L})/iu';
+    /** "on Fridays local vegetables" */
+    private const WHEN_FIRST = '/^(?:(?:on|in|at|during|every|from|once)\s+(?:the\s+)?(?:\p{L}+\s+){0,2}?(?:(?:mon|tues|wednes|thurs|fri|satur|sun)days?|weekends?|weekdays?|summer|winter|spring|autumn|christmas|easter|season|months?|weeks?|years?|evenings?|mornings?)\s+)(?=\p{L})/iu';
     private const VERBS = ['hired' => 0.93, 'sure' => 0.92, 'labelled' => 0.9, 'colon' => 0.86, 'visitors' => 0.8, 'sure_third' => 0.88, 'there' => 0.7, 'possible' => 0.6];
-    private const NO_LIST = '/\b(?:we|i|it|they|you|want|wants|need|needs|pages?|site|website|is|are|was|am|be|must|no|not|should|would|can|don[\'’]?t|please|found|mostly|mainly|everyone|everybody|else|per|max|thats|that|this|there|nor|feel|tone|open(?! (?:studio|mic|day|air|water|evening|access))|thanks?|hello|hi|cheers|regards|based|miles?)\b|[:"“?]|@|\d{5}/iu';
+    /** "the following works: …" */
+    private const ANNOUNCED = '/^[^:.;,]{0,60}:\s*/u';
+    private const NO_LIST = '/\b(?:we|i|it|they|you|want|wants|need|needs|pages?|site|website|is|are|was|am|be|must|no|not|should|would|can|don[\'’]?t|please|found|mostly|mainly|everyone|everybody|else|per|max|thats|that|this|there|nor|nothing|fancy|just|feel|tone|open(?! (?:studio|mic|day|air|water|evening|access))|thanks?|hello|hi|cheers|regards|based|miles?)\b|[:"“?]|@|\d{5}/iu';
     private const STOP = '/(?:[.;!?]|\s[–—-]\s|,?\s(?:but|because|so|which|who|where|when|while|although|since|if|until|or anything|all of (?:it|them)|as long as|mostly for|mainly for|usually for|to (?:people|help|make|give|keep|let)|,\s*(?:we|i|it|they))\b|,?\sand\s(?:on|in|at|every|once|twice|since|from)\s[^,.;]{0,25}\b(?:we|i)\b|,?\sand\s(?:we|i|they|it|people|that|you|can|have|all|want|would|need)\b|,\s(?:we|i|all|mostly|mainly|usually|with)\b)/iu';
 
     public function __construct(private Cues $cues, private Negation $negation, private PageKinds $pages)
@@ -64,7 +72,7 @@ final readonly class OfferingRecogniser implements Recogniser
         if (1 === preg_match('/^\s*(?:mostly|mainly|usually)\s+/iu', $text, $m)) {
             $text = str_repeat(' ', \strlen($m[0])).substr($text, \strlen($m[0]));
         }
-        $text = rtrim(preg_replace('/,?\s+(?:and|but|so)\s+(?:[\p{L}]+\s+){0,2}(?:we|i|it|they)\b.*$/ius', '', $text) ?? $text);
+        $text = rtrim(preg_replace('/,?\s+(?:and|but|so)\s+(?:[\p{L}]+\s+){0,8}(?:we|i|it|they)\b.*$/ius', '', $text) ?? $text);
         if (1 === preg_match(self::NO_LIST, preg_replace('/\([^)]*\)/u', '', $text) ?? $text)) {
             return;
         }
@@ -72,7 +80,7 @@ final readonly class OfferingRecogniser implements Recogniser
         $priced = \count(array_filter($parts, fn (array $part): bool => 1 === preg_match($this->cues->money, $part[0])));
         $isItem = BlockKind::Item === $sentence->block->kind;
         $known = \count(array_filter($parts, fn (array $part): bool => null !== $this->pages->named(Phrase::tidy($part[0]))));
-        if ((\count($parts) < 3 && $priced < 1 + ($isItem ? 0 : 1)) || $known >= 2 || [] !== array_filter($parts, static fn (array $part): bool => str_word_count(preg_replace('/\s(?:on|in|at|every|during|from)\s.*$/iu', '', $part[0]) ?? $part[0]) > 7)) {
+        if ((\count($parts) < 3 && $priced < 1 + ($isItem ? 0 : 1)) || $known >= 2 || [] !== array_filter($parts, static fn (array $part): bool => str_word_count(preg_replace('/\s*\([^)]*\)|\s(?:on|in|at|every|during|from)\s.*$/iu', '', $part[0]) ?? $part[0]) > 7)) {
             return;
         }
         if (\count(array_filter($parts, $this->isTone(...))) > 1 || 2 * \count(array_filter($parts, fn (array $part): bool => 1 === preg_match($this->cues->persons, $part[0]))) > \count($parts)) {
@@ -85,7 +93,7 @@ final readonly class OfferingRecogniser implements Recogniser
         foreach ($parts as [$part, $at]) {
             if ($priced === \count($parts) && $priced > 1 && 1 === preg_match('/\b(?:pass|drop[- ]?in|block|membership|concessions?|adults?|child(?:ren)?|per (?:hour|person|day|night)|hour|hourly|members)\b/iu', $part)) {
                 yield new Candidate(FactKind::Price, Phrase::title($part), $sentence->start + $at, \strlen($part), 0.9);
-            } elseif (str_word_count(preg_replace($this->cues->money, '', $part) ?? $part) <= 5) {
+            } elseif (str_word_count(preg_replace([$this->cues->money, '/\([^)]*\)/u'], '', $part) ?? $part) <= 5) {
                 yield from $this->item($part, $sentence->start + $at, 1 === \count($parts) ? 0.85 : 0.75);
             }
         }
@@ -120,19 +128,22 @@ final readonly class OfferingRecogniser implements Recogniser
 
             return;
         }
-        $running = iterator_to_array($this->inRunningText($sentence), false);
+        $listed = $this->untilStop($sentence->text);
+        $parts = Phrase::list($listed);
+        $isList = \count($parts) > 1 && 1 !== preg_match(self::SAYS, $listed) && [] === $this->verbs($listed);
+        $running = $isList ? [] : iterator_to_array($this->inRunningText($sentence), false);
         if ([] !== $running) {
             yield from $running;
 
             return;
         }
-        if (1 === preg_match('/^(?:we|i|it|they|there|this|all|each|every|people|most|some|you|our)\b|\b(?:my|his|her|she|he|is|are|was|were|started|comes?|costs?|included|know|think)\b/iu', $sentence->text)) {
+        if (!$isList && 1 === preg_match(self::SAYS, $sentence->text)) {
             yield from $this->priced($sentence);
 
             return;
         }
-        $parts = Phrase::list($sentence->text);
-        if (1 === \count($parts) && 1 === preg_match(self::PROFESSION, $parts[0][0])) {
+        $parts = $isList ? $parts : Phrase::list($sentence->text);
+        if (1 === \count($parts) && trim($sentence->text) === trim($sentence->block->text) && 1 === preg_match(self::PROFESSION, $parts[0][0])) {
             return;
         }
         foreach ($parts as [$part, $at]) {
@@ -163,8 +174,15 @@ final readonly class OfferingRecogniser implements Recogniser
             if (1 === preg_match($this->cues->givenUp, substr($text, $from, \strlen($rest) + 30)) || '' === trim($rest)) {
                 continue;
             }
+            if (1 === preg_match(self::ANNOUNCED, $this->covered('/\([^)]*\)/u', $rest, 'x'), $lead) && \count(Phrase::list(substr($rest, \strlen($lead[0])))) > 1) {
+                $from += \strlen($lead[0]);
+                $rest = substr($rest, \strlen($lead[0]));
+            }
             $parts = Phrase::list($rest);
-            if (('colon' === $verb && (\count($parts) < 2 || [] !== array_filter($parts, $this->isName(...)))) || ('possible' === $verb && \count($parts) < 3 && 1 !== preg_match($this->cues->money, $rest) && 1 !== preg_match('/^\s*(?:also )?an?\s+[\p{L}-]+ (?:class|course|club|workshop|group|band|choir|shop|caf[eé]|bar|team)\b/iu', $rest)) || ('there' === $verb && \count($parts) < 2 && !str_contains($words, 'also') && 1 !== preg_match('/\b(?:class|classes|course|courses|club|workshops?|sessions?|shop|caf[eé]|bar)\b/iu', $rest))) {
+            if ('visitors' === $verb && \count($parts) < 2) {
+                continue;
+            }
+            if (('colon' === $verb && (\count($parts) < 2 || [] !== array_filter($parts, $this->isName(...)))) || ('possible' === $verb && \count($parts) < 3 && 1 !== preg_match($this->cues->money, $rest) && 1 !== preg_match('/^\s*(?:also )?an?\s+[\p{L}-]+ (?:class|course|club|workshop|group|band|choir|shop|caf[eé]|bar|team)\b/iu', $rest)) || ('there' === $verb && \count($parts) < 2 && 1 !== preg_match('/\balso\b/iu', $words) && 1 !== preg_match('/\b(?:then|plus|and|oh)\s*$/iu', substr($text, 0, $offset)) && 1 !== preg_match('/\b(?:class|classes|course|courses|club|workshops?|sessions?|shop|caf[eé]|bar)\b/iu', $rest))) {
                 continue;
             }
             foreach ($parts as $i => [$part, $at]) {
@@ -181,6 +199,7 @@ final readonly class OfferingRecogniser implements Recogniser
     private function verbs(string $text): array
     {
         $found = [];
+        $text = $this->covered('/\([^)]*\)/u', $text, 'x');
         foreach (array_keys(self::VERBS) as $verb) {
             preg_match_all($this->cues->offeringVerbs[$verb], $text, $matches, \PREG_OFFSET_CAPTURE);
             foreach ($matches[0] as [$words, $offset]) {
@@ -259,7 +278,8 @@ final readonly class OfferingRecogniser implements Recogniser
                 unset($detail['description']);
             }
         }
-        $name = preg_replace('/\s+(?:etc|and so on|and (?:stuff|more|the like)|too|as well|now|really|mostly|mainly|at the moment|from scratch|by hand|online|every \p{L}+|in (?:spring|summer|autumn|winter|the (?:holidays|evenings?|mornings?)|(?:our|my|an?|the) (?:[\p{L}-]+ )?(?:shop|studio|workshop|kitchen|barn|yard|garage|unit|shed)\b.*)|from (?:my|our|his|her|their) (?:own )?[\p{L}-]+.*|for (?:up to |about |around )?(?:\d+|an?|one|two|three|four|five|six|eight|ten|twelve) (?:minutes?|hours?|days?|weeks?|months?)\b.*|during .*|(?:on|in) (?:the (?:first|second|third|last|second-last) .*|summer|winter|season)|on request|at weekends|(?:\d|two|three|four|five|six|seven) (?:nights|days|evenings|times) (?:a|per) week.*|on (?:\p{L}+ )?(?:mon|tues|wednes|thurs|fri|satur|sun)days?.*|for (?:good|keen|advanced|experienced|nervous|older|younger|busy|small|large|individual) .*|for (?:people|anyone|everyone|all|adults|children|kids|beginners|teams|groups|families|homes|businesses|over \d+ years|\d+ years|years)\b.*|throughout .*|across .*|around .*|(?:in|on|at|near)(?: the)? (?-i:[A-Z])\p{L}+.*)\.?$/iu', '', trim($name)) ?? $name;
+        $name = preg_replace([self::WHEN_FIRST, self::LIGHT_VERB], '', trim($name)) ?? $name;
+        $name = preg_replace('/\s+(?:obviously|of course|naturally|basically|etc|and so on|and (?:stuff|more|the like)|too|as well|now|really|mostly|mainly|at the moment|from scratch|by hand|online|every \p{L}+|in (?:spring|summer|autumn|winter|the (?:holidays|evenings?|mornings?)|(?:our|my|an?|the) (?:[\p{L}-]+ )?(?:shop|studio|workshop|kitchen|barn|yard|garage|unit|shed)\b.*)|from (?:my|our|his|her|their) (?:own )?[\p{L}-]+.*|for (?:up to |about |around )?(?:\d+|an?|one|two|three|four|five|six|eight|ten|twelve) (?:minutes?|hours?|days?|weeks?|months?)\b.*|during .*|(?:on|in) (?:the (?:first|second|third|last|second-last) .*|summer|winter|season)|on request|at weekends|(?:\d|two|three|four|five|six|seven) (?:nights|days|evenings|times) (?:a|per) week.*|on (?:\p{L}+ )?(?:mon|tues|wednes|thurs|fri|satur|sun)days?.*|for (?:good|keen|advanced|experienced|nervous|older|younger|busy|small|large|individual) .*|for (?:people|anyone|everyone|all|adults|children|kids|beginners|teams|groups|families|homes|businesses|over \d+ years|\d+ years|years)\b.*|throughout .*|across .*|around .*|(?:in|on|at|near)(?: the)? (?-i:[A-Z])\p{L}+.*)\.?$/iu', '', trim($name)) ?? $name;
         $name = preg_replace('/^(?:(?:drink|eat|try|browse|dig through|enjoy|watch|hear|(?:and )?listen to|all (?:kinds|sorts|types) of|lots of|the odd|a (?:lot|range|variety|selection|choice) of|a (?:wide|full|small) range of|range of|everything from|things like|such as|like|also|even|mostly|mainly|some|a few|a bit of|both|from|to|of|in|then|about|up to|over|fully|really|very|good|great|proper|decent|your|two|three|four|five|six|seven|eight|\d+)\s+)+(?=\p{L})/iu', '', Phrase::tidy($name)) ?? $name;
         $name = preg_replace('/\s+(?:up|down|over|out|here|there)$/iu', '', $name) ?? $name;
         $name = Phrase::title('' === $suffix ? $name : (preg_replace('/(?<=[^s])s$/u', '', $name) ?? $name)).$suffix;
@@ -270,7 +290,7 @@ final readonly class OfferingRecogniser implements Recogniser
         if (mb_strlen($name) < 3 || \count($words) > self::MOST_WORDS || 1 === preg_match($this->cues->notOfferings, $name) || 1 !== preg_match('/\p{L}{3}/u', $name)) {
             return;
         }
-        if (1 === preg_match('/^(?:for|with|in|at|on|by|because|who|when|where|if|because|than|as|without|not)\b|\b(?:we|i|they|you|us|me|is|are|was|were|website|home ?page|ourselves|myself|mailing list)\b|^(?:through|round|trade)\b|\b(?:learners|children|adults|beginners|people|women|men|families)$/iu', $name)) {
+        if (1 === preg_match('/^(?:for|with|in|at|on(?!-)|by|because|that[\'’]?s|ships?|carried|done|made|who|when|where|if|because|than|as|without|not)\b|\b(?:we|i|they|you|us|me|is|are|was|were|website|home ?page|ourselves|myself|mailing list)\b|^(?:through|round|trade)\b|\b(?:learners|children|adults|beginners|people|women|men|families)$/iu', $name)) {
             return;
         }
         yield new Candidate(FactKind::Offering, $name, $start, \strlen($text), $certainty, detail: $detail);

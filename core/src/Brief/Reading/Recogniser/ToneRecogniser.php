@@ -15,7 +15,9 @@ use DunePocket\Catalogue\Cues;
 /** The voice asked for: "friendly but not silly". */
 final readonly class ToneRecogniser implements Recogniser
 {
-    private const ABOUT_VOICE = '/\b(?:tone|voice|register|manner|sound(?:s|ing)?|feel(?:s)?|come across|is what (?:i|we)(?:[\'’](?:m|re)| am| are)? (?:after|looking for|want|have in mind)|^the (?:texts?|copy|words|language)\s*[:,]|no (?:\w+ )?(?:words|language)|written|writing|wording|language|style|read like|personality|talk(?:s)? like|speak|keep it|come over|write it|(?:it|everything|site|website|home ?page|text|words|copy) (?:shall|should|must|has to|needs to|ought to) (?:be|feel))\b/iu';
+    private const ABOUT_VOICE = '/\b(?:tones?|voice|vibes?|mood|wording|texts?|copy|preach|register|manner|sound(?:s|ing)?|feel(?:s)?|come across|is what (?:i|we)(?:[\'’](?:m|re)| am| are)? (?:after|looking for|want|have in mind)|^the (?:texts?|copy|words|language)\s*[:,]|no (?:\w+ )?(?:words|language)|written|writing|wording|language|style|read like|personality|talk(?:s)? like|speak|keep it|come over|write it|(?:it|everything|site|website|home ?page|text|words|copy) (?:shall|should|must|has to|needs to|ought to) (?:be|feel))\b/iu';
+
+    private const SOFTLY = '(?:(?:very|quite|rather|fairly|pretty|really|just|something|a (?:bit|little|touch)(?: of)?|slightly|kind of|sort of|make it|keep (?:it|things)|(?:it )?(?:should|must|has to) (?:be|feel|sound)|nice and|please|ideally|always|mostly|overall|more|nothing but|we want it|but|not too)\s+)*';
 
     /** Two words of tone in one breath with one of these are a wish for the voice. */
     private const WISHED = '/\bplease\b|\bbut (?:not|never|don[\'’]?t|do not|without)\b/iu';
@@ -54,12 +56,23 @@ final readonly class ToneRecogniser implements Recogniser
         if (1 === preg_match(self::ABOUT_VOICE, $sentence->text)) {
             return true;
         }
+        if ($this->isListOfTones($sentence->text)) {
+            return true;
+        }
         if (1 === preg_match(self::WISHED, $sentence->text) && ($this->count($sentence->text) > 1 || $this->startsWithTone($sentence->text))) {
             return true;
         }
         $rest = preg_replace(['/\b(?:not|no|never|nothing)\b[^,.;]*/iu', ...array_values($this->cues->tones), '/\b(?:keep it|a (?:bit|touch|little)(?: of)?|but|and|or|not|too|quite|please|very|just|make it|be|should|it|thanks|in tone|ideally)\b/iu', '/\W+/u'], ' ', $sentence->text) ?? '';
 
         return mb_strlen(trim($rest)) < 8 && mb_strlen($sentence->text) > 5;
+    }
+
+    /** "Calm and plain, these people are stressed already.": no noun follows the words for the tone. */
+    private function isListOfTones(string $text): bool
+    {
+        $tone = '(?:'.implode('|', array_map(static fn (string $pattern): string => substr($pattern, 1, -3), $this->cues->tones)).')';
+
+        return 1 === preg_match('~^\W*'.self::SOFTLY.$tone.'(?:\s*(?:,|&|/|\+|\band\b|\bbut\b|\bor\b)\s*(?:and |but )?'.self::SOFTLY.$tone.')*\s*(?:$|[.!;,(]|\s[-–—]\s|\bplease\b|\bif\b|\bthroughout\b|\bbut not\b|\bnot\b|\bnever\b|\bwithout\b|\bin tone\b|\bis (?:fine|good|ok|okay|best)\b)~iu', $text);
     }
 
     private function count(string $text): int

@@ -26,6 +26,9 @@ final readonly class TopicRecogniser implements Recogniser
     /** "No call-out charge" does set them apart. */
     private const NOTHING_APART = '/^(?:(?:no|not|none|nothing)(?:\s+(?:idea|sure|really|much|special)\b|\s*[,.;–-]|\s*$)|we (?:don[\'’]?t|do not) (?:have|know)\b)/iu';
 
+    /** Another thing that sets them apart, rather than a remark on the first. */
+    private const GOES_ON = '/^(?:and|also|plus|we|i|our|my|all|every|no|never|always|it|only|free|same|the)\b|^\p{Ll}|^\S+(?:\s+\S+){0,4}$/u';
+
     public function __construct(private Cues $cues)
     {
     }
@@ -124,8 +127,11 @@ final readonly class TopicRecogniser implements Recogniser
         }
         foreach (preg_split('/(?<=[.;])\s+|\n/u', $block->text, -1, \PREG_SPLIT_OFFSET_CAPTURE) ?: [] as [$part, $at]) {
             $value = Phrase::tidy($part);
+            if (FactKind::Differentiator === $kind && $at > 0 && 1 !== preg_match(self::GOES_ON, $value)) {
+                continue;
+            }
             if (mb_strlen($value) > 2) {
-                $value = preg_replace('/^(?:mostly|mainly|usually|we are|it is|our customers are|they are)\s+/iu', '', $value) ?? $value;
+                $value = preg_replace('/^(?:mostly|mainly|usually|because|we are|it is|our customers are|they are)\s+/iu', '', $value) ?? $value;
                 yield new Candidate($kind, mb_strtoupper(mb_substr($value, 0, 1)).mb_substr($value, 1), $block->start + (int) $at, \strlen(rtrim($part, " \n.;,")), self::CERTAINTY);
             }
         }
