@@ -46,6 +46,14 @@ final readonly class Cues
     /** @var array<string, string> by kind of fact: the label that asks for it in a questionnaire */
     public array $labels;
 
+    /** @var list<array{string, bool, bool}> pattern with the refused names, whether any name will do, whether the sentence must have been taken back */
+    public array $refusals;
+    /** What only websites have and clients often refuse, beside pages and features. */
+    public string $siteThings;
+    /** What is never refused as a page. */
+    public string $noRefusals;
+    /** What is not wanted of a site without being a thing on it. */
+    public string $noThings;
     public string $givenUp;
     public string $notOfferings;
     private string $blank;
@@ -87,6 +95,10 @@ final readonly class Cues
         $this->features = array_map(static fn (Node $feature): string => $expand('(?:'.implode('|', [...$feature->strings('named'), ...$feature->strings('cues')]).')'), $features->entries());
         $this->namedFeatures = array_map(static fn (Node $feature): string => $expand('(?:'.implode('|', $feature->strings('named')).')'), $features->entries());
         $this->elsewhere = $expand($cues->string('elsewhere'));
+        $this->refusals = array_map(static fn (Node $node): array => [$expand($node->string('find')), $node->bool('sure', false), $node->bool('taken_back', false)], $cues->children('refusals'));
+        $this->siteThings = $expand($cues->string('site_things'));
+        $this->noRefusals = $expand($cues->string('no_refusals'));
+        $this->noThings = $expand($cues->string('no_things'));
         $this->offeringVerbs = array_map($expand, $cues->stringMap('offering_verbs'));
         $this->givenUp = $expand($cues->string('given_up'));
         $this->notOfferings = $expand($cues->string('not_offerings'));

@@ -54,6 +54,7 @@ final readonly class BriefReader
             new Recogniser\VoiceSampleRecogniser($catalogue->voice(), $cues),
             new Recogniser\LanguageRecogniser($catalogue->languages(), $negation),
             new Recogniser\FeatureRecogniser($cues, $negation),
+            new Recogniser\RefusalRecogniser($cues, $catalogue->pageKinds()),
             new Recogniser\PageRecogniser($cues, $negation, $catalogue->pageKinds(), $catalogue->features()),
         ];
     }
@@ -73,7 +74,8 @@ final readonly class BriefReader
         foreach ($this->recognisers as $recogniser) {
             array_push($candidates, ...iterator_to_array($recogniser->recognise($reading), false));
         }
-        $candidates = [...$this->areas->with($reading, $candidates), ...$this->kinds->recognise($reading, $candidates)];
+        $candidates = $this->areas->with($reading, $candidates);
+        array_push($candidates, ...iterator_to_array($this->kinds->recognise($reading, $candidates), false));
         if (SourceKind::Site === $source->kind) {
             $candidates = array_values(array_filter($candidates, static fn (Candidate $candidate): bool => \in_array($candidate->kind, self::ON_A_SITE, true)));
         }

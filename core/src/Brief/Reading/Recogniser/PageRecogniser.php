@@ -17,22 +17,18 @@ use DunePocket\Catalogue\Cues;
 use DunePocket\Catalogue\Feature;
 use DunePocket\Catalogue\PageKinds;
 
-/** Pages asked for and pages refused, one by one, in lists, and "a page each". */
+/** Pages asked for, one by one, in lists, and "a page each". */
 final readonly class PageRecogniser implements Recogniser
 {
     /** A page called for by name makes its feature likely. */
     private const IMPLIED = 0.5;
     private const ADJECTIVES = 'separate|simple|dedicated|single|own|new|nice|good|extra|short|proper|little|clear|whole|different|decent|basic|quick|small|big|great|further|second|normal|plain';
-    /** Things on a site that are no pages and that clients do not want. */
-    private const EXTRA = '/^(?:(?:annoying |flashing |any )?pop-?ups?|sliders?|carousels?|(?:facebook|instagram|twitter|social(?: media)?) feeds?|forums?|background music|chat ?bots?|online payments?|(?:online |order |parcel )*tracking|(?:online )?ticket(?:ing| sales)|advertising|advertisements?|banners?|log-?ins?|(?:user )?accounts?|countdowns?|splash (?:page|screen)s?|comments?|adverts?|ads|guest ?books?|counters?|auto-?play(?:ing)?(?: videos?)?)$/iu';
     /** A page called "Products" may show what is made without selling it. */
     private const SHOP = '/\b(?:shop|store|buy|order)\b/iu';
     /** What comes before a list of names that are to be pages. */
     private const WANTED = '/\b(?:needs?|wants?|have|include|imagine|see|suggest|propose|like|picture|structure|sections?|contents?|menu|pages?)\b[^:–—]{0,30}[:–—-]\s*$/iu';
+    private const WISHED_LIST = '/\b(?:have|has|include|includes|see|like|want|need|needs|with|are|be|comprise|contain|contains|consist of|imagin(?:e|ed|ing)|thinking(?: of)?|suggest|suggests|propose|picture|pages|sections|menu|follows|follow|is|say|think|reckon)\b[^.;!?\n]{0,25}?(?::|\s[–—-])?\s+(?<list>(?-i:(?:the )?\p{Lu})[^.;:!?\n]{8,200})/iu';
     private const NO_NAME = '/^(?:pages?|obviously|really|maybe|perhaps|also|please|them|everything|us|me|web|this|that|the|each|every|which|one|first|same|front|single|two|three|four|five|six|seven|eight|nine|ten|few|many|most|all|other|another|more|these|those|whole|per|on|any|no|an?|its|their|our|my|your|extra|separate|own|facebook|instagram|google|last|next|\d+|it|long|current|old|existing|stock(?: .+)?|(?:.+ )?(?:\d+|two|three|four|five|six|seven|eight|nine|ten)|problem|idea|doubt|hurry|rush|pressure|need|point|more than)$/iu';
-
-    /** Not wanted, but nothing that a site could have. */
-    private const NO_THING = '/\b(?:fuss|lot|big|novel|long|mess|hard sell|posh|fancy|flashy|expensive|new|designer|agency|template|call|meeting|problem|website|site|logo|brochure|rush|thing|word|jargon|huge|massive|corporate|cheap)\b/iu';
 
     /** @param array<string, Feature> $features */
     public function __construct(private Cues $cues, private Negation $negation, private PageKinds $pages, private array $features)
@@ -48,10 +44,9 @@ final readonly class PageRecogniser implements Recogniser
             }
             yield from match ($sentence->block->topic) {
                 'page_request' => $this->asked($sentence),
-                'page_refusal' => $this->refusedList($sentence),
                 null, 'feature' => [...$this->namesAlone($sentence), ...$this->spoken($sentence)],
                 'goal', 'offering', 'business_kind', 'page_count' => $this->spoken($sentence),
-                default => $this->refusals($sentence),
+                default => [],
             };
         }
     }
@@ -89,7 +84,8 @@ final readonly class PageRecogniser implements Recogniser
         foreach ($parts as [$part]) {
             $known += null === $this->pages->named(Phrase::tidy($part)) ? 0 : 1;
         }
-        if ($known < 2 && (1 === preg_match('/\b(?:we|i|it|they)\b/iu', $text) || (!$sentence->isFirst() && 2 * $known < \count($parts)))) {
+        $isShortName = 1 === \count($parts) && str_word_count($text) <= 4 && 1 === preg_match('/^\s*(?:and\s+)?\p{Lu}/u', $text);
+        if ($known < 2 && !$isShortName && (1 === preg_match('/\b(?:we|i|it|they)\b/iu', $text) || (!$sentence->isFirst() && 2 * $known < \count($parts)))) {
             return;
         }
         foreach ($parts as [$part, $at]) {
@@ -104,33 +100,17 @@ final readonly class PageRecogniser implements Recogniser
             if (1 === preg_match('/^(.{2,40}?)\s*(?:\(|\s[-–]\s)(.+?)\)?$/u', $part, $m)) {
                 [, $part, $about] = $m;
             }
+            if (1 === preg_match('/\b(?:my|his|her|i|you|has|have|is|are|was|were)\b/iu', $part) && 1 !== preg_match('/^(?:and |the )?(?:about|what|why|how|who|where|my|our|meet)\b/iu', $part)) {
+                continue;
+            }
             $lead = 1 === preg_match('/^(?:(?:an?|one|another)\s+)?(?:page|section|something|bit)\s+(?:about|on|for|with)\s+(?!us\b|me\b)/iu', $part, $m) ? \strlen($m[0]) : 0;
             yield from $this->request(substr($part, $lead), $sentence->start + $at + $lead, $about, 0.96);
         }
     }
 
     /** @return iterable<Candidate> */
-    private function refusedList(Sentence $sentence): iterable
-    {
-        if ($this->cues->isBlank($sentence->text)) {
-            return;
-        }
-        foreach (Phrase::list($sentence->text) as [$part, $at]) {
-            $name = preg_replace('/^(?:no|not|an?|the|any)\s+/iu', '', Phrase::tidy($part)) ?? $part;
-            $name = preg_replace('/\s+(?:pages?|sections?|please)$/iu', '', $name) ?? $name;
-            if (1 === preg_match(self::NO_NAME, $name)) {
-                continue;
-            }
-            if (str_word_count($name) <= 4 && mb_strlen($name) > 2 && 1 !== preg_match('/\b(?:we|i|i[\'’]d|it|they|you|nobody|please)\b/iu', $name)) {
-                yield new Candidate(FactKind::PageRefusal, Phrase::title($name), $sentence->start + $at, \strlen($part), 0.95);
-            }
-        }
-    }
-
-    /** @return iterable<Candidate> */
     private function spoken(Sentence $sentence): iterable
     {
-        yield from $this->refusals($sentence);
         yield from $this->oneEach($sentence);
         if (1 === preg_match('/\b(?:one|an?|1|separate|single) pages? (?:per|for each|for every|each for(?: every)?)\s+(?<noun>(?!of\b)[\p{L}-]+)/iu', $sentence->text, $m, \PREG_OFFSET_CAPTURE) && !$this->negation->covers($sentence, (int) $m[0][1])) {
             yield $this->each($m['noun'][0], $sentence->start + (int) $m[0][1], \strlen($m[0][0]));
@@ -141,6 +121,8 @@ final readonly class PageRecogniser implements Recogniser
         }
         yield from $this->enumerated($sentence);
         yield from $this->knownList($sentence);
+        yield from $this->capitalList($sentence);
+        yield from $this->unseparated($sentence);
         yield from $this->oneAbout($sentence);
         if (1 === preg_match('/(?:^|[.,;]\s+|\band\s+)(?:an?\s+|the\s+)?(?<name>[\p{L}\'’ -]{3,30}?)\s+would be (?:lovely|nice|great|good|handy|useful|brilliant|fab|perfect)/iu', $text, $m, \PREG_OFFSET_CAPTURE) && $this->isNamedWish($m['name'][0])) {
             yield from $this->request($m['name'][0], $sentence->start + (int) $m['name'][1], '', 0.7);
@@ -230,7 +212,7 @@ final readonly class PageRecogniser implements Recogniser
         if (1 !== preg_match('/\bpages?\b/iu', $sentence->text)) {
             return;
         }
-        preg_match_all('/\bone\s+(?|(?<name>about us)\b|(?:on|about|for|with|saying|explaining|listing|showing)\s+(?<name>[^.,;!?\n(]{3,50}?)(?=\s*(?:[.,;!?\n(]|$|\sand one\b)))/iu', $sentence->text, $matches, \PREG_SET_ORDER | \PREG_OFFSET_CAPTURE);
+        preg_match_all('/\bone\s+(?|(?<name>about us)\b|(?:on|about|for|with|saying|explaining|listing|showing)\s+(?<name>[^.,;!?\n(]{3,50}?)(?=\s*(?:[.,;!?\n(]|$|\sand (?:one|an?|maybe|then)\b)))/iu', $sentence->text, $matches, \PREG_SET_ORDER | \PREG_OFFSET_CAPTURE);
         foreach ($matches as $m) {
             yield from $this->request($m['name'][0], $sentence->start + (int) $m['name'][1], '', 0.9);
         }
@@ -254,6 +236,70 @@ final readonly class PageRecogniser implements Recogniser
         }
         foreach ($parts as [$part, $at]) {
             yield from $this->request($part, $sentence->start + (int) $m['list'][1] + $at, '', 0.93);
+        }
+    }
+
+    /**
+     * "It should have The camp, Activities, Rates and Contact": names in capitals, one at least of a page, after a wish.
+     *
+     * @return iterable<Candidate>
+     */
+    private function capitalList(Sentence $sentence): iterable
+    {
+        if (1 !== preg_match(self::WISHED_LIST, $sentence->text, $m, \PREG_OFFSET_CAPTURE)) {
+            return;
+        }
+        [$list, $offset] = $m['list'];
+        $list = preg_split('/\s[-–—]\s|\s(?:but|because|which|where|so)\s/u', $list)[0] ?? $list;
+        $parts = Phrase::list($list);
+        $names = [];
+        foreach ($parts as [$part, $at]) {
+            $name = trim(preg_replace(['/\s*\([^)]*\)?/u', '/\s+(?:with|for people|please|plus|too|as well)\s.*$/u'], '', $part) ?? $part);
+            if (1 !== preg_match('/^(?:the )?\p{Lu}/u', $name) || str_word_count($name) > 5) {
+                break;
+            }
+            $names[] = [$name, $at];
+        }
+        $known = array_filter($names, fn (array $name): bool => null !== $this->pages->named($this->bare($name[0])));
+        if (\count($names) < 3 || [] === $known || (\count($names) < 4 && \count($known) < 2 && \count($names) < \count($parts)) || $this->negation->covers($sentence, (int) $offset)) {
+            return;
+        }
+        foreach ($names as [$name, $at]) {
+            yield from $this->request($name, $sentence->start + (int) $offset + $at, '', 0.95);
+        }
+    }
+
+    /**
+     * "4 pages home prices areas contact": nothing between the names.
+     *
+     * @return iterable<Candidate>
+     */
+    private function unseparated(Sentence $sentence): iterable
+    {
+        if (str_contains($sentence->text, ',') || 1 !== preg_match('/\bhome\s+(?<rest>[\p{L}\s&\'’]+)/iu', $sentence->text, $m, \PREG_OFFSET_CAPTURE)) {
+            return;
+        }
+        $names = [['Home', (int) $m[0][1]]];
+        preg_match_all('/[\p{L}\'’]+/u', $m['rest'][0], $words, \PREG_OFFSET_CAPTURE);
+        for ($i = 0, $count = \count($words[0]); $i < $count; ++$i) {
+            [$word, $at] = $words[0][$i];
+            $pair = isset($words[0][$i + 1]) ? $word.' '.$words[0][$i + 1][0] : null;
+            $name = match (true) {
+                1 === preg_match('/^(?:and|&)$/iu', $word) => '',
+                null !== $pair && null !== $this->pages->named($pair) => $pair,
+                null !== $this->pages->named($word) => $word,
+                default => null,
+            };
+            if (null === $name) {
+                break;
+            }
+            if ('' !== $name) {
+                $names[] = [$name, (int) $m['rest'][1] + $at];
+                $i += $name === $pair ? 1 : 0;
+            }
+        }
+        foreach (\count($names) < 3 ? [] : $names as [$name, $at]) {
+            yield from $this->request($name, $sentence->start + $at, '', 0.93);
         }
     }
 
@@ -291,7 +337,7 @@ final readonly class PageRecogniser implements Recogniser
         }
         $text = $sentence->text;
         $from = 0;
-        if (1 === preg_match('/\b(?:pages?|site|website|menu|need|want|have|like|be|with|are|include|includes|consist|following|certainly|suggest|listed|imagine|picture|see|propose|think|so|suppose|for|just)\b\s*(?:[:–—-]\s*|(?:are|is|of|for|with|like|such as|would be|could be|should be|please)\s*:?\s*)*(?=(?:an?\s+|the\s+)?(?:home|front|welcome|about|services|who we|what we|start|landing)\b)/iu', $text, $m, \PREG_OFFSET_CAPTURE)) {
+        if (1 === preg_match('/\b(?:pages?|site|website|menu|need|want|have|like|be|with|are|include|includes|consist|following|certainly|suggest|listed|imagine|imagining|imagined|picture|see|propose|think|so|suppose|for|just)\b\s*(?:[:–—-]\s*|(?:are|is|of|for|with|like|such as|would be|could be|should be|please)\s*:?\s*)*(?=(?:an?\s+|the\s+)?(?:home|front|welcome|about|services|who we|what we|start|landing)\b)/iu', $text, $m, \PREG_OFFSET_CAPTURE)) {
             $from = (int) $m[0][1] + \strlen($m[0][0]);
         } elseif (1 === preg_match('/\bpages?\b[^:\n]{0,50}:\s*|\bpages\s+(?:for|on|about)?\s*(?=(?:the )?[\p{L}]+,)/iu', $text, $m, \PREG_OFFSET_CAPTURE)) {
             $from = (int) $m[0][1] + \strlen($m[0][0]);
@@ -314,74 +360,6 @@ final readonly class PageRecogniser implements Recogniser
             }
             if (str_word_count($name) <= 5 && (1 !== preg_match('/\b(?:we|i|you|it)\b/iu', $name) || 1 === preg_match('/^(?:how|what|where|who|why)\b/iu', $name) || null !== $this->pages->named($this->bare($name)))) {
                 yield from $this->request($name, $sentence->start + $from + $at, $about, 0.95);
-            }
-        }
-    }
-
-    /** @return iterable<Candidate> */
-    private function refusals(Sentence $sentence): iterable
-    {
-        yield from $this->leftOff($sentence);
-        yield from $this->takenBack($sentence);
-        if (1 === preg_match('/(?:^|[,;]\s*|\band\s+)(?:the\s+|our\s+|an?\s+)?(?<name>[\p{L}\'’]+(?: [\p{L}\'’]+)?) (?:is|are|was|should|need|needs|does|do)(?: not|n[\'’]t) (?:to be |be )?(?:required|needed|wanted|published|shown|included|listed|necessary|go on)\b/iu', $sentence->text, $m, \PREG_OFFSET_CAPTURE) && null !== $this->pages->named($m['name'][0])) {
-            yield new Candidate(FactKind::PageRefusal, Phrase::title($m['name'][0]), $sentence->start + (int) $m['name'][1], \strlen($m['name'][0]), 0.93);
-        }
-        preg_match_all('/\b(?<no>no|(?<=page |pages |site |website )without(?: an?| any)?|(?:don[\'’]?t|do not|dont|won[\'’]?t|doesn[\'’]?t) (?:want|need|require|have|do|add|put|include|publish|show|list|use|give)(?: or need| or want)?(?: an?| any| the| our| to have an?| a separate)?|not (?:necessary|needed|required) to have(?: an?| any)?|no need (?:for|of|to have)(?: an?| any)?|(?:skip|drop|lose|ditch|scrap|forget|bin|kill|left out|leaves? out|can[\'’]?t use|cannot use|leave (?:out|off)|get rid of)(?: the| an?| our)?|not(?: an?| another)|nor(?: an?)?|rather not have(?: an?)?)\s+(?=(?<name>[\p{L}&\'’\/ -]{3,40}))/iu', $sentence->text, $matches, \PREG_SET_ORDER | \PREG_OFFSET_CAPTURE);
-        foreach ($matches as $m) {
-            [$words, $offset] = [$m['name'][0], (int) $m['name'][1]];
-            foreach (Phrase::list($words) as $i => [$part, $at]) {
-                $name = preg_split('/\s+(?:pages?|sections?|please|thanks|at all|for now|yet|or anything|as|because|since|either|on|we|nobody|then|so|in|of|just|it|needed|necessary|required|wanted|makes?|for|until|cos|coz|with)\b/iu', $part)[0] ?? $part;
-                $bare = $this->bare($name);
-                $saysPage = (1 === preg_match('/(?:want|need|require)\b.*\ban?$/iu', $m['no'][0]) && str_word_count($bare) <= 2 && 1 !== preg_match(self::NO_THING, $bare)) || ('nor' === strtolower($m['no'][0]) && str_word_count($bare) <= 3) || 1 === preg_match('/^'.preg_quote($name, '/').'\s+(?:pages?|sections?)\b/iu', $part) && str_word_count($bare) <= 3 && 1 !== preg_match(self::NO_NAME, $bare);
-                if (null !== $this->pages->named($bare) || $saysPage || 1 === preg_match(self::EXTRA, $bare)) {
-                    $from = 0 === $i ? (int) $m[0][1] : $offset + $at;
-                    yield new Candidate(FactKind::PageRefusal, Phrase::title($bare), $sentence->start + $from, $offset + $at + \strlen($name) - $from, 0.95);
-                }
-            }
-        }
-    }
-
-    /**
-     * "The café is closed till further notice so leave it off.".
-     *
-     * @return iterable<Candidate>
-     */
-    private function leftOff(Sentence $sentence): iterable
-    {
-        if (1 === preg_match('/\b(?:the|our)\s+(?<name>[\p{L}\'’-]+(?:\s[\p{L}\'’-]+)?)\s+(?:is|are|was|has|can)\b[^.;!?\n]{0,60}\b(?:leave|keep|take) (?:it|them|that|those) (?:off|out)\b/iu', $sentence->text, $m, \PREG_OFFSET_CAPTURE)) {
-            yield new Candidate(FactKind::PageRefusal, Phrase::title($m['name'][0]), $sentence->start + (int) $m[0][1], \strlen($m[0][0]), 0.92);
-        }
-    }
-
-    /**
-     * "Somebody asked for a shop. Please don't.", "Blog no, shop no.".
-     *
-     * @return iterable<Candidate>
-     */
-    private function takenBack(Sentence $sentence): iterable
-    {
-        if ($sentence->isRefused() && 1 === preg_match('/^\W*(?:an?\s+|the\s+)?(?<name>[\p{L}\'’ -]{3,30}?) (?:was|were|has been|got) (?:proposed|suggested|discussed|asked for|considered|mentioned)\b/iu', $sentence->text, $m, \PREG_OFFSET_CAPTURE)) {
-            yield new Candidate(FactKind::PageRefusal, Phrase::title($m['name'][0]), $sentence->start + (int) $m['name'][1], \strlen($m['name'][0]), 0.9);
-        }
-        if ($sentence->isRefused() && 1 === preg_match('/\b(?:(?:about|for|had|wanted|suggested|considered)\s+(?:an?\s+|the\s+)|(?:do|have|add)\s+(?:an?\s+|the\s+)?)(?<name>[\p{L}\'’]+(?:[ -][\p{L}\'’]+)?)(?=\s*(?:[,.;]|$|\s(?:but|on|and|for|before|once)\b))/iu', $sentence->text, $m, \PREG_OFFSET_CAPTURE)) {
-            yield new Candidate(FactKind::PageRefusal, Phrase::title($m['name'][0]), $sentence->start + (int) $m['name'][1], \strlen($m['name'][0]), 0.9);
-        }
-        if ($sentence->isRefused() && 1 === preg_match('/\b(?:suggested|proposed|wanted|asked for|mentioned|brought up)\s+(?:an?\s+|the\s+)?(?<name>[\p{L}\'’-]+(?: [\p{L}\'’-]+)?)\s*[;,–-]/iu', $sentence->text, $m, \PREG_OFFSET_CAPTURE)) {
-            yield new Candidate(FactKind::PageRefusal, Phrase::title($m['name'][0]), $sentence->start + (int) $m['name'][1], \strlen($m['name'][0]), 0.9);
-        }
-        if (1 === preg_match('/^\s*(?:please no (?<name>[\p{L}\'’-]+(?: (?!and\b|or\b)[\p{L}\'’-]+)?)(?=\s*[,.;!]|\s(?:and|or)\b|$)|no (?<other>[\p{L}\'’-]+(?: [\p{L}\'’-]+)?),? (?:please|thanks|thank you)\b)/iu', $sentence->text, $m, \PREG_OFFSET_CAPTURE) && 1 !== preg_match(self::NO_NAME, ($m['other'] ?? $m['name'])[0])) {
-            [$name, $offset] = $m['other'] ?? $m['name'];
-            yield new Candidate(FactKind::PageRefusal, Phrase::title($name), $sentence->start + (int) $offset, \strlen($name), 0.9);
-        }
-        $pattern = $sentence->isRefused() ? '/\b(?:an?|the|our|and|or|for|with|should|have)\s+(?=(?<name>[\p{L}\'’]+(?:[ -][\p{L}\'’]+)?))/iu' : '/(?:^|[,;]\s*|\band\s+)(?<name>[\p{L}\'’]+(?: [\p{L}\'’]+)?)\s*[:–-]?\s+no(?: thanks)?(?=\s*(?:[,.;!]|$))/iu';
-        preg_match_all($pattern, $sentence->text, $matches, \PREG_SET_ORDER | \PREG_OFFSET_CAPTURE);
-        foreach ($matches as $m) {
-            [$name, $offset] = $m['name'];
-            if (null === $this->pages->named($name) && $sentence->isRefused()) {
-                $name = explode(' ', $name)[0];
-            }
-            if (null !== $this->pages->named($name) && 1 !== preg_match('/^(?:people|about|home|contact|work|start|help|news(?= )|order .*)$/iu', $name)) {
-                yield new Candidate(FactKind::PageRefusal, Phrase::title($name), $sentence->start + (int) $offset, \strlen($name), 0.93);
             }
         }
     }

@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DunePocket\Brief\Reading\Recogniser;
+
+use DunePocket\Brief\FactKind;
+use DunePocket\Brief\Reading\BlockKind;
+use DunePocket\Brief\Reading\Candidate;
+use DunePocket\Brief\Reading\Phrase;
+use DunePocket\Brief\Reading\Reading;
+use DunePocket\Brief\Reading\Recogniser;
+use DunePocket\Brief\Reading\Sentence;
+use DunePocket\Catalogue\Cues;
+use DunePocket\Catalogue\PageKinds;
+
+/**
+ * Pages and features that are not wanted, in lists and in running text. A wording that can only be meant for the site
+ * refuses whatever it names; in "no parking", only what a site could have is refused.
+ */
+final readonly class RefusalRecogniser implements Recogniser
+{
+    private const CERTAINTY = 0.95;
+    private const MOST_WORDS = 4;
+    private const ANSWERS = ['avoid_word', 'keyphrase', 'tone', 'business_name', 'voice_sample', 'location', 'contact_phone', 'contact_email', 'opening_hours', 'audience', 'competitor'];
+    /** What ends the name of a thing: "a forum because nobody would use it". */
+    private const AFTER_NAME = '/\s+[-–—]\s.*$|\s+(?:please|thanks?|at all|for now|yet|or anything|as|because|since|either|on|we|nobody|then|so|just|it|needed|necessary|required|wanted|makes?|until|cos|coz|with|that|which|who|there|anywhere|any ?more|again|this time|right now|from last time|idea|suggestion|proposal|to)\b.*$/iu';
+    /** Pages every site has: only "no about page" refuses one, and "about" alone never. */
+    private const ALWAYS_THERE = '/^(?:home|contact|about)$/iu';
+    private const PREPOSITION = '/\s+(?:of|for|in|about|from|with|to)\s.*$/iu';
+
+    public function __construct(private Cues $cues, private PageKinds $pages)
+    {
+    }
+
+    public function recognise(Reading $reading): iterable
+    {
+        foreach ($reading->sentences as $sentence) {
+            $kind = $sentence->block->kind;
+            if (!$sentence->isSpoken() || BlockKind::Title === $kind || BlockKind::Heading === $kind || \in_array($sentence->block->topic, self::ANSWERS, true)) {
+                continue;
+            }
+            yield from FactKind::PageRefusal->value === $sentence->block->topic ? $this->listed($sentence) : $this->spoken($sentence);
+        }
+    }
+
+    /** @return iterable<Candidate> */
+    private function listed(Sentence $sentence): iterable
+    {
+        if ($this->cues->isBlank($sentence->text)) {
+            return;
+        }
+        foreach (Phrase::list($sentence->text) as [$part, $at]) {
+            $lead = 1 === preg_match('/^(?:(?:no|not|nor|an?|the|any|please|please no|definitely no)\s+)+/iu', $part, $m) ? \strlen($m[0]) : 0;
+            $candidate = $this->refusal(substr($part, $lead), $sentence->start + $at + $lead, true);
+            if (null !== $candidate && 1 !== preg_match('/\b(?:we|i|i[\'’]d|it|they|you|nobody|please|our|my)\b/iu', $candidate->value)) {
+                yield $candidate;
+            }
+        }
+    }
+
+    /** @return iterable<Candidate> */
+    private function spoken(Sentence $sentence): iterable
+    {
+        foreach ($this->cues->refusals as [$pattern, $sure, $onlyTakenBack]) {
+            if ($onlyTakenBack && !$sentence->isRefused()) {
+                continue;
+            }
+            preg_match_all($pattern, $sentence->text, $matches, \PREG_SET_ORDER | \PREG_OFFSET_CAPTURE);
+            foreach ($matches as $match) {
+                [$names, $offset] = $match['names'];
+                foreach (Phrase::list($names) as [$part, $at]) {
+                    $lead = 1 === preg_match('/^(?:(?:an?|the|any|no|please|actually|dont|don[\'’]?t|want|our|or|and|nor|also|but|maybe)\s+)+/iu', $part, $m) ? \strlen($m[0]) : 0;
+                    $candidate = $this->refusal(substr($part, $lead), $sentence->start + (int) $offset + $at + $lead, $sure);
+                    if (null === $candidate) {
+                        break;
+                    }
+                    yield $candidate;
+                }
+            }
+        }
+    }
+
+    /** @param bool $sure whether any name will do, or only one that a site could have */
+    private function refusal(string $words, int $start, bool $sure): ?Candidate
+    {
+        $name = trim(preg_replace(['/\([^)]*\)?/u', self::AFTER_NAME], ['', ''], Phrase::tidy($words)) ?? $words);
+        $bare = trim(preg_replace('/\s+(?:pages?|sections?)$/iu', '', $name) ?? $name);
+        $head = preg_replace(self::PREPOSITION, '', $bare) ?? $bare;
+        if (mb_strlen($bare) < 3 || str_word_count($bare) > self::MOST_WORDS || (1 === preg_match($this->cues->noRefusals, $bare) && null === $this->pages->named($bare)) || ($bare === $name && 1 === preg_match(self::ALWAYS_THERE, $bare)) || 1 !== preg_match('/\p{L}{3}/u', $bare)) {
+            return null;
+        }
+        if (!$this->couldBeOnASite($bare, $head, $bare !== $name) && (!$sure || 1 === preg_match($this->cues->noThings, $bare))) {
+            return null;
+        }
+
+        return new Candidate(FactKind::PageRefusal, Phrase::title($bare), $start, max(1, \strlen(rtrim(preg_replace(self::AFTER_NAME, '', $words) ?? $words, " \n.,;:!"))), self::CERTAINTY);
+    }
+
+    /** A known page, a known feature, something called a page, or one of the things that only websites have. */
+    private function couldBeOnASite(string $bare, string $head, bool $calledPage): bool
+    {
+        $last = preg_replace('/^.*\s/u', '', $head) ?? $head;
+
+        return $calledPage
+            || null !== $this->pages->named($bare)
+            || (null !== $this->pages->named($last) && 1 !== preg_match($this->cues->noThings, $bare))
+            || 1 === preg_match($this->cues->siteThings, $bare)
+            || [] !== array_filter($this->cues->namedFeatures, static fn (string $pattern): bool => 1 === preg_match($pattern, $bare));
+    }
+}
