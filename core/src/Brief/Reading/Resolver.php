@@ -65,7 +65,8 @@ final class Resolver
         foreach ($byKind as $kind => $group) {
             $group = $this->withoutRepetitions($group);
             $settled[$kind] = match (FactKind::from($kind)) {
-                FactKind::BusinessName, FactKind::BusinessKind, FactKind::PageCount, FactKind::Founded => \array_slice($this->bySurety($group), 0, 1),
+                FactKind::BusinessName => $this->fullName($this->bySurety($group)),
+                FactKind::BusinessKind, FactKind::PageCount, FactKind::Founded => \array_slice($this->bySurety($group), 0, 1),
                 FactKind::ContactAddress, FactKind::ExistingSite => \array_slice($this->bySurety($group), 0, 1),
                 FactKind::Audience, FactKind::Differentiator => $this->withoutHints($this->withoutOverlaps($group)),
                 FactKind::DesignNote => $this->withoutOverlaps($group),
@@ -264,6 +265,25 @@ final class Resolver
         }
 
         return array_values($kept);
+    }
+
+    /**
+     * "Okonjati" is short for "Okonjati Bush Camp", where that stands too.
+     *
+     * @param list<Candidate> $names the surest first
+     *
+     * @return list<Candidate> one at most
+     */
+    private function fullName(array $names): array
+    {
+        $best = $names[0] ?? null;
+        foreach (null === $best ? [] : $names as $name) {
+            if (str_starts_with($this->key($name->value), $this->key($best->value).' ') && \strlen($name->value) < 3 * max(8, \strlen($best->value))) {
+                return [$name];
+            }
+        }
+
+        return null === $best ? [] : [$best];
     }
 
     /**

@@ -34,8 +34,8 @@ final readonly class OfferingRecogniser implements Recogniser
     private const VERBS = ['hired' => 0.93, 'sure' => 0.92, 'labelled' => 0.9, 'colon' => 0.86, 'visitors' => 0.8, 'sure_third' => 0.88, 'there' => 0.7, 'possible' => 0.6];
     /** "the following works: …" */
     private const ANNOUNCED = '/^[^:.;,]{0,60}:\s*/u';
-    private const NO_LIST = '/\b(?:we|i|it|they|you|want|wants|need|needs|pages?|site|website|is|are|was|am|be|must|no|not|should|would|can|don[\'’]?t|please|found|mostly|mainly|everyone|everybody|else|per|max|thats|that|this|there|nor|nothing|fancy|just|feel|tone|open(?! (?:studio|mic|day|air|water|evening|access))|thanks?|hello|hi|cheers|regards|based|miles?)\b|[:"“?]|@|\d{5}/iu';
-    private const STOP = '/(?:[.;!?]|\s[–—-]\s|,?\s(?:but|because|so|which|who|where|when|while|although|since|if|until|or anything|all of (?:it|them)|as long as|mostly for|mainly for|usually for|to (?:people|help|make|give|keep|let)|,\s*(?:we|i|it|they))\b|,?\sand\s(?:on|in|at|every|once|twice|since|from)\s[^,.;]{0,25}\b(?:we|i)\b|,?\sand\s(?:we|i|they|it|people|that|you|can|have|all|want|would|need)\b|,\s(?:we|i|all|mostly|mainly|usually|with)\b)/iu';
+    private const NO_LIST = '/\b(?:we|i|it|they|you|she|he|want|wants|need|needs|pages?|site|website|is|are|was|am|be|must|no|not|should|would|can|don[\'’]?t|please|found|mostly|mainly|everyone|everybody|else|per|max|thats|that|this|there|nor|nothing|fancy|just|feel|tone|open(?! (?:studio|mic|day|air|water|evening|access))|thanks?|hello|hi|cheers|regards|based|miles?)\b|[:"“?]|@|\d{5}/iu';
+    private const STOP = '/(?:[.;!?]|\s[–—-]\s|,?\s(?:but|because|so(?! on)|which|who|where|when|while|although|since|if|until|or anything|all of (?:it|them)|as long as|mostly for|mainly for|usually for|to (?:people|help|make|give|keep|let)|,\s*(?:we|i|it|they))\b|,?\sand\s(?:on|in|at|every|once|twice|since|from)\s[^,.;]{0,25}\b(?:we|i)\b|,?\sand\s(?:we|i|they|it|people|that|you|can|have|all|want|would|need)\b|,\s(?:we|i|all|mostly|mainly|usually|with)\b)/iu';
 
     public function __construct(private Cues $cues, private Negation $negation, private PageKinds $pages)
     {
@@ -179,6 +179,9 @@ final readonly class OfferingRecogniser implements Recogniser
                 $rest = substr($rest, \strlen($lead[0]));
             }
             $parts = Phrase::list($rest);
+            if ('possible' === $verb && 2 * \count(array_filter($parts, fn (array $part): bool => 1 === preg_match($this->cues->persons, $part[0]))) > \count($parts)) {
+                continue;
+            }
             if ('visitors' === $verb && \count($parts) < 2) {
                 continue;
             }
@@ -279,7 +282,7 @@ final readonly class OfferingRecogniser implements Recogniser
             }
         }
         $name = preg_replace([self::WHEN_FIRST, self::LIGHT_VERB], '', trim($name)) ?? $name;
-        $name = preg_replace('/\s+(?:obviously|of course|naturally|basically|etc|and so on|and (?:stuff|more|the like)|too|as well|now|really|mostly|mainly|at the moment|from scratch|by hand|online|every \p{L}+|in (?:spring|summer|autumn|winter|the (?:holidays|evenings?|mornings?)|(?:our|my|an?|the) (?:[\p{L}-]+ )?(?:shop|studio|workshop|kitchen|barn|yard|garage|unit|shed)\b.*)|from (?:my|our|his|her|their) (?:own )?[\p{L}-]+.*|for (?:up to |about |around )?(?:\d+|an?|one|two|three|four|five|six|eight|ten|twelve) (?:minutes?|hours?|days?|weeks?|months?)\b.*|during .*|(?:on|in) (?:the (?:first|second|third|last|second-last) .*|summer|winter|season)|on request|at weekends|(?:\d|two|three|four|five|six|seven) (?:nights|days|evenings|times) (?:a|per) week.*|on (?:\p{L}+ )?(?:mon|tues|wednes|thurs|fri|satur|sun)days?.*|for (?:good|keen|advanced|experienced|nervous|older|younger|busy|small|large|individual) .*|for (?:people|anyone|everyone|all|adults|children|kids|beginners|teams|groups|families|homes|businesses|over \d+ years|\d+ years|years)\b.*|throughout .*|across .*|around .*|(?:in|on|at|near)(?: the)? (?-i:[A-Z])\p{L}+.*)\.?$/iu', '', trim($name)) ?? $name;
+        $name = preg_replace('/\s+(?:obviously|of course|naturally|basically|etc|and so on|and (?:stuff|more|the like)|too|as well|now|really|mostly|mainly|at the moment|from scratch|by hand|online|every \p{L}+|in (?:spring|summer|autumn|winter|the (?:holidays|evenings?|mornings?)|(?:our|my|an?|the) (?:[\p{L}-]+ )?(?:shop|studio|workshop|kitchen|barn|yard|garage|unit|shed)\b.*)|from (?:my|our|his|her|their) (?:own )?[\p{L}-]+.*|for (?:up to |about |around )?(?:\d+|an?|one|two|three|four|five|six|eight|ten|twelve) (?:minutes?|hours?|days?|weeks?|months?)\b.*|during .*|(?:on|in) (?:the (?:first|second|third|last|second-last) .*|summer|winter|season)|on request|at weekends|as \p{L}+ .*|when .*|while .*|(?:\d|two|three|four|five|six|seven) (?:nights|days|evenings|times) (?:a|per) week.*|on (?:\p{L}+ )?(?:mon|tues|wednes|thurs|fri|satur|sun)days?.*|for (?:good|keen|advanced|experienced|nervous|older|younger|busy|small|large|individual) .*|for (?:people|anyone|everyone|all|adults|children|kids|beginners|teams|groups|families|homes|businesses|over \d+ years|\d+ years|years)\b.*|throughout .*|across .*|around .*|(?:in|on|at|near)(?: the)? (?-i:[A-Z])\p{L}+.*)\.?$/iu', '', trim($name)) ?? $name;
         $name = preg_replace('/^(?:(?:drink|eat|try|browse|dig through|enjoy|watch|hear|(?:and )?listen to|all (?:kinds|sorts|types) of|lots of|the odd|a (?:lot|range|variety|selection|choice) of|a (?:wide|full|small) range of|range of|everything from|things like|such as|like|also|even|mostly|mainly|some|a few|a bit of|both|from|to|of|in|then|about|up to|over|fully|really|very|good|great|proper|decent|your|two|three|four|five|six|seven|eight|\d+)\s+)+(?=\p{L})/iu', '', Phrase::tidy($name)) ?? $name;
         $name = preg_replace('/\s+(?:up|down|over|out|here|there)$/iu', '', $name) ?? $name;
         $name = Phrase::title('' === $suffix ? $name : (preg_replace('/(?<=[^s])s$/u', '', $name) ?? $name)).$suffix;
