@@ -27,7 +27,7 @@ final class Measurement
     /** A name is the same with its article and its legal form. */
     private const LEGAL_FORM = '/^the\s+|,?\s+(?:ltd|limited|llp|llc|inc|plc|cic|gmbh)\.?$/u';
     private const ENOUGH = 0.5;
-    private const SMALL_WORDS = ['the', 'and', 'for', 'our', 'page', 'pages', 'section', 'with', 'who', 'that', 'we', 'you', 'of', 'to', 'is', 'in', 'on', 'a', 'an'];
+    private const SMALL_WORDS = ['the', 'and', 'for', 'our', 'page', 'pages', 'section', 'with', 'who', 'that', 'we', 'you', 'of', 'to', 'is', 'in', 'on', 'at', 'by', 'from', 'or', 'a', 'an'];
 
     /** @var array<string, Tally> by label */
     public array $tallies = [];

@@ -16,6 +16,9 @@ final class Resolver
     /** @var list<Block> */
     private array $blocks = [];
 
+    private const SURE_ENOUGH = 0.75;
+    /** "… of Truro" says where. */
+    private const PLACE_AFTER = '/\s(?:of|in|at|near)\s\p{Lu}\S+$|\s(?:Where|When|What|Who|How)$/u';
     private const REPETITION = 0.02;
     private const LONGEST_VALUE = 200;
     private const LISTED = 0.95;
@@ -278,7 +281,7 @@ final class Resolver
     {
         $best = $names[0] ?? null;
         foreach (null === $best ? [] : $names as $name) {
-            if (str_starts_with($this->key($name->value), $this->key($best->value).' ') && \strlen($name->value) < 3 * max(8, \strlen($best->value))) {
+            if (Origin::Stated === $name->origin && $name->certainty >= self::SURE_ENOUGH && str_starts_with($this->key($name->value), $this->key($best->value).' ') && 1 !== preg_match(self::PLACE_AFTER, $name->value)) {
                 return [$name];
             }
         }

@@ -263,7 +263,7 @@ final class Segmenter
         foreach ([...$lines, new Line(0, '')] as $i => $line) {
             $bare = trim($line->text);
             $asked = str_contains($bare, ',') || str_word_count($bare) > self::LABEL_WORDS + 1 ? null : $this->cues->topic($bare);
-            if ('' !== $bare && Role::Client === $line->role && mb_strlen($bare) <= self::LIST_LINE_LENGTH && 1 !== preg_match('/[.,;:?!]$|^[-*•–|>#]|^\d+[.)]\s|^[\p{L}\s]{2,30}:|\*\*|\?\s|^(?:hi|hello|hey|dear)\b/iu', $bare) && (null === $asked || FactKind::PageRequest->value === $under || (FactKind::Offering->value === $under && [] !== $run && \in_array($asked, self::IN_OFFERINGS, true)))) {
+            if ('' !== $bare && Role::Client === $line->role && mb_strlen($bare) <= self::LIST_LINE_LENGTH && 1 !== preg_match('/[.,;:?!]$|^[-*•·–|>#]|^\d+[.)]\s|^[\p{L}\s]{2,30}:|\*\*|\?\s|^(?:hi|hello|hey|dear)\b/iu', $bare) && (null === $asked || FactKind::PageRequest->value === $under || (FactKind::Offering->value === $under && [] !== $run && \in_array($asked, self::IN_OFFERINGS, true)))) {
                 $run[] = $i;
                 continue;
             }
@@ -323,7 +323,7 @@ final class Segmenter
         if ($this->request($start, $text) || $this->question($start, $text) || $this->label($start, $text) || $this->numberedLabel($text)) {
             return;
         }
-        if (1 === preg_match('/^(\s*(?:[-*•–]|\d{1,2}[.)]|\(?[a-z]\))\s+)(\S.*)$/u', $text, $m)) {
+        if (1 === preg_match('/^(\s*(?:[-*•–·‣◦▪●○→✓✔►]|\d{1,2}[.)]|\(?[a-z]\))\s+)(\S.*)$/u', $text, $m)) {
             $this->closeParagraph();
             if (!$this->inlineLabel($start + \strlen($m[1]), $m[2])) {
                 $this->add(BlockKind::Item, $start + \strlen($m[1]), $m[2], $this->topic);
@@ -459,7 +459,7 @@ final class Segmenter
             $this->closeParagraph();
             $this->add(BlockKind::Heading, $start + \strlen($m[1]), $m[2]);
         }
-        $inList = 1 === preg_match('/[-*•]/u', $m[1]) && null !== $this->topic;
+        $inList = 1 === preg_match('/[-*•·]/u', $m[1]) && null !== $this->topic;
         if ($inList && '' !== $m[3] && null === $topic) {
             return false;
         }

@@ -22,7 +22,7 @@ final readonly class DifferentiatorRecogniser implements Recogniser
     private const CERTAINTY = 0.9;
     private const FEWEST_WORDS = 2;
     /** "What nobody else can say is that …": what sets them apart comes after. */
-    private const SAYS_IT_AFTERWARDS = '/^(?:what|the (?:main |real |only )?(?:reason|thing))\b[^.;]*\b(?:is|are)\b|:\s*\S/iu';
+    private const SAYS_IT_AFTERWARDS = '/^(?:what|the (?:main |real |only )?(?:reason|thing))\b[^.;]*\b(?:is|are)\b|^[^:]{0,40}\b(?:something|different|thing)\b[^:]*:\s*\S/iu';
     private const FILLER = '/\b(?:i (?:think|guess|suppose|reckon|believe)|we (?:think|believe)|honestly|really|basically|obviously|you know|that[\'’]?s it|simple as that|well|and|so|but|because)\b/iu';
 
     public function __construct(private Cues $cues)
@@ -37,7 +37,7 @@ final readonly class DifferentiatorRecogniser implements Recogniser
                 $before = null;
                 continue;
             }
-            if (1 !== preg_match(self::SAYS_IT_AFTERWARDS, $sentence->text) && 1 === preg_match($this->cues->pointingBack, $sentence->text, $m, \PREG_OFFSET_CAPTURE)) {
+            if (1 === preg_match($this->cues->pointingBack, $sentence->text, $m, \PREG_OFFSET_CAPTURE) && 1 !== preg_match(self::SAYS_IT_AFTERWARDS, $sentence->text) && !str_contains(rtrim(substr($sentence->text, (int) $m[0][1]), ' :'), ': ')) {
                 yield from $this->meant($sentence, (int) $m[0][1], $before);
             }
             $before = $sentence;

@@ -35,7 +35,7 @@ final readonly class OfferingRecogniser implements Recogniser
     /** "the following works: …" */
     private const ANNOUNCED = '/^[^:.;,]{0,60}:\s*/u';
     private const NO_LIST = '/\b(?:we|i|it|they|you|she|he|want|wants|need|needs|pages?|site|website|is|are|was|am|be|must|no|not|should|would|can|don[\'’]?t|please|found|mostly|mainly|everyone|everybody|else|per|max|thats|that|this|there|nor|nothing|fancy|just|feel|tone|open(?! (?:studio|mic|day|air|water|evening|access))|thanks?|hello|hi|cheers|regards|based|miles?)\b|[:"“?]|@|\d{5}/iu';
-    private const STOP = '/(?:[.;!?]|\s[–—-]\s|,?\s(?:but|because|so(?! on)|which|who|where|when|while|although|since|if|until|or anything|all of (?:it|them)|as long as|mostly for|mainly for|usually for|to (?:people|help|make|give|keep|let)|,\s*(?:we|i|it|they))\b|,?\sand\s(?:on|in|at|every|once|twice|since|from)\s[^,.;]{0,25}\b(?:we|i)\b|,?\sand\s(?:we|i|they|it|people|that|you|can|have|all|want|would|need)\b|,\s(?:we|i|all|mostly|mainly|usually|with)\b)/iu';
+    private const STOP = '/(?:[.;!?]|\s[–—-]\s|,?\s(?:but|because|so(?! on)|which|who|where|when|while|although|since|if|until|or anything|all of (?:it|them)|as long as|mostly for|mainly for|usually for|to (?:people|help|make|give|keep|let)|,\s*(?:we|i|it|they))\b|,?\sand\s(?:on|in|at|every|once|twice|since|from)\s[^,.;]{0,25}\b(?:we|i)\b|,?\sand\s(?:we|i|they|it|people|that|you|can|have|all|want|would|need)\b|,\s(?:we|i|all|mostly|mainly|usually|with|that(?! \p{L}+s\b)|this|my|he|she)\b)/iu';
 
     public function __construct(private Cues $cues, private Negation $negation, private PageKinds $pages)
     {
@@ -68,7 +68,11 @@ final readonly class OfferingRecogniser implements Recogniser
     private function bareList(Sentence $sentence): iterable
     {
         $text = rtrim(preg_replace('/\s*(?:[:;]-?[)D(]|\(:|:-?P|<3|x+)\s*$/u', '', $sentence->text) ?? $sentence->text, " \n.!");
-        $text = $this->covered('/\s(?:mainly|mostly)(?=,)|\bbut also\b/iu', $text, ' ');
+        $text = $this->covered('/\s(?:mainly|mostly)(?=,)|\bbut also\b|\s(?:when|whenever|where|if|while|because)\s[^,;.()]*(?=[,;.)]|$)/iu', $text, ' ');
+        $goesOn = 1 === preg_match('/^\s*(?:then|plus|also|and|and then|there[\'’]?s also|oh and)\s+/iu', $text, $m);
+        if ($goesOn) {
+            $text = str_repeat(' ', \strlen($m[0])).substr($text, \strlen($m[0]));
+        }
         if (1 === preg_match('/^\s*(?:mostly|mainly|usually)\s+/iu', $text, $m)) {
             $text = str_repeat(' ', \strlen($m[0])).substr($text, \strlen($m[0]));
         }
@@ -80,10 +84,13 @@ final readonly class OfferingRecogniser implements Recogniser
         $priced = \count(array_filter($parts, fn (array $part): bool => 1 === preg_match($this->cues->money, $part[0])));
         $isItem = BlockKind::Item === $sentence->block->kind;
         $known = \count(array_filter($parts, fn (array $part): bool => null !== $this->pages->named(Phrase::tidy($part[0]))));
-        if ((\count($parts) < 3 && $priced < 1 + ($isItem ? 0 : 1)) || $known >= 2 || [] !== array_filter($parts, static fn (array $part): bool => str_word_count(preg_replace('/\s*\([^)]*\)|\s(?:on|in|at|every|during|from)\s.*$/iu', '', $part[0]) ?? $part[0]) > 7)) {
+        if ((\count($parts) < ($goesOn ? 2 : 3) && $priced < 1 + ($isItem ? 0 : 1)) || $known >= 2 || [] !== array_filter($parts, static fn (array $part): bool => str_word_count(preg_replace('/\s*\([^)]*\)|\s(?:on|in|at|every|during|from)\s.*$/iu', '', $part[0]) ?? $part[0]) > 7)) {
             return;
         }
         if (\count(array_filter($parts, $this->isTone(...))) > 1 || 2 * \count(array_filter($parts, fn (array $part): bool => 1 === preg_match($this->cues->persons, $part[0]))) > \count($parts)) {
+            return;
+        }
+        if (2 * \count(array_filter($parts, $this->isFeature(...))) >= \count($parts)) {
             return;
         }
         $later = array_filter(\array_slice($parts, 1), static fn (array $part): bool => 1 === preg_match('/^\p{Lu}\p{Ll}/u', $part[0]));
@@ -103,6 +110,12 @@ final readonly class OfferingRecogniser implements Recogniser
     private function isTone(array $part): bool
     {
         return [] !== array_filter($this->cues->tones, static fn (string $pattern): bool => 1 === preg_match($pattern, $part[0]));
+    }
+
+    /** @param array{string, int} $part */
+    private function isFeature(array $part): bool
+    {
+        return [] !== array_filter($this->cues->namedFeatures, static fn (string $pattern): bool => 1 === preg_match($pattern, $part[0]));
     }
 
     /**
@@ -160,6 +173,9 @@ final readonly class OfferingRecogniser implements Recogniser
             $certainty = self::VERBS[$verb];
             $from = $offset + \strlen($words);
             if ($from <= $taken || (1 === preg_match('/\b(?:what|how|where|why)\s*$/iu', substr($text, 0, $offset)) && 1 !== preg_match('/^\s*(?::|is\b|are\b)/iu', substr($text, $from))) || $this->negation->covers($sentence, $offset)) {
+                continue;
+            }
+            if (1 === preg_match('/\bpages?\b/iu', substr($text, 0, $offset))) {
                 continue;
             }
             if ('visitors' === $verb && 1 === preg_match('/^\s*(?:say|tell|ask|send|book|check|find out|ring|call|pay|order|read|fill|choose|leave|sign|see what|see when|contact|get in touch|reserve)\b/iu', substr($text, $from))) {
@@ -265,6 +281,8 @@ final readonly class OfferingRecogniser implements Recogniser
         if (1 === preg_match(self::SELF_DESCRIPTION, $text)) {
             return;
         }
+        $lead = 1 === preg_match('/^\s*\([^)]*\)\s*/u', $text, $m) ? \strlen($m[0]) : 0;
+        [$text, $start] = [substr($text, $lead), $start + $lead];
         $detail = null === $terms ? [] : ['description' => $terms];
         if (null !== $terms && 1 === preg_match($this->cues->money, $terms, $m)) {
             $detail['price'] = Phrase::tidy($m[0]);
@@ -282,7 +300,7 @@ final readonly class OfferingRecogniser implements Recogniser
             }
         }
         $name = preg_replace([self::WHEN_FIRST, self::LIGHT_VERB], '', trim($name)) ?? $name;
-        $name = preg_replace('/\s+(?:obviously|of course|naturally|basically|etc|and so on|and (?:stuff|more|the like)|too|as well|now|really|mostly|mainly|at the moment|from scratch|by hand|online|every \p{L}+|in (?:spring|summer|autumn|winter|the (?:holidays|evenings?|mornings?)|(?:our|my|an?|the) (?:[\p{L}-]+ )?(?:shop|studio|workshop|kitchen|barn|yard|garage|unit|shed)\b.*)|from (?:my|our|his|her|their) (?:own )?[\p{L}-]+.*|for (?:up to |about |around )?(?:\d+|an?|one|two|three|four|five|six|eight|ten|twelve) (?:minutes?|hours?|days?|weeks?|months?)\b.*|during .*|(?:on|in) (?:the (?:first|second|third|last|second-last) .*|summer|winter|season)|on request|at weekends|as \p{L}+ .*|when .*|while .*|(?:\d|two|three|four|five|six|seven) (?:nights|days|evenings|times) (?:a|per) week.*|on (?:\p{L}+ )?(?:mon|tues|wednes|thurs|fri|satur|sun)days?.*|for (?:good|keen|advanced|experienced|nervous|older|younger|busy|small|large|individual) .*|for (?:people|anyone|everyone|all|adults|children|kids|beginners|teams|groups|families|homes|businesses|over \d+ years|\d+ years|years)\b.*|throughout .*|across .*|around .*|(?:in|on|at|near)(?: the)? (?-i:[A-Z])\p{L}+.*)\.?$/iu', '', trim($name)) ?? $name;
+        $name = preg_replace('/\s+(?:obviously|of course|naturally|basically|etc|and so on|and (?:stuff|more|the like)|too|as well|now|under one roof|really|mostly|mainly|at the moment|from scratch|by hand|online|every (?:\p{L}+|weekend between .*|\p{L}+ between .*)|once a \p{L}+|twice a \p{L}+|in (?:spring|summer|autumn|winter|the (?:holidays|evenings?|mornings?)|(?:our|my|an?|the) (?:[\p{L}-]+ )?(?:shop|studio|workshop|kitchen|barn|yard|garage|unit|shed)\b.*)|from (?:my|our|his|her|their) (?:own )?[\p{L}-]+.*|for (?:up to |about |around )?(?:\d+|an?|one|two|three|four|five|six|eight|ten|twelve) (?:minutes?|hours?|days?|weeks?|months?)\b.*|during .*|(?:on|in) (?:the (?:first|second|third|last|second-last) .*|summer|winter|season)|on request|at weekends|as \p{L}+ .*|when .*|while .*|(?:\d|two|three|four|five|six|seven) (?:nights|days|evenings|times) (?:a|per) week.*|on (?:\p{L}+ )?(?:mon|tues|wednes|thurs|fri|satur|sun)days?.*|for (?:good|keen|advanced|experienced|nervous|older|younger|busy|small|large|individual) .*|for (?:people|anyone|everyone|all|adults|children|kids|beginners|teams|groups|families|homes|businesses|over \d+ years|\d+ years|years)\b.*|throughout .*|across .*|around .*|(?:in|on|at|near)(?: the)? (?-i:[A-Z])\p{L}+.*)\.?$/iu', '', trim($name)) ?? $name;
         $name = preg_replace('/^(?:(?:drink|eat|try|browse|dig through|enjoy|watch|hear|(?:and )?listen to|all (?:kinds|sorts|types) of|lots of|the odd|a (?:lot|range|variety|selection|choice) of|a (?:wide|full|small) range of|range of|everything from|things like|such as|like|also|even|mostly|mainly|some|a few|a bit of|both|from|to|of|in|then|about|up to|over|fully|really|very|good|great|proper|decent|your|two|three|four|five|six|seven|eight|\d+)\s+)+(?=\p{L})/iu', '', Phrase::tidy($name)) ?? $name;
         $name = preg_replace('/\s+(?:up|down|over|out|here|there)$/iu', '', $name) ?? $name;
         $name = Phrase::title('' === $suffix ? $name : (preg_replace('/(?<=[^s])s$/u', '', $name) ?? $name)).$suffix;

@@ -28,6 +28,8 @@ final readonly class PageRecogniser implements Recogniser
     /** What comes before a list of names that are to be pages. */
     private const WANTED = '/\b(?:needs?|wants?|have|include|imagine|see|suggest|propose|like|picture|structure|sections?|contents?|menu|pages?)\b[^:–—]{0,30}[:–—-]\s*$/iu';
     private const WISHED_LIST = '/\b(?:have|has|include|includes|see|like|want|need|needs|with|are|be|comprise|contain|contains|consist of|imagin(?:e|ed|ing)|thinking(?: of)?|suggest|suggests|propose|picture|pages|sections|menu|follows|follow|is|say|think|reckon)\b[^.;!?\n]{0,25}?(?::|\s[–—-])?\s+(?<list>(?-i:(?:the )?\p{Lu})[^.;:!?\n]{8,200})/iu';
+    /** "Shop - Recipes - Contact" */
+    private const BETWEEN_NAMES = '/\s+(?:[-–—·|•>\/]|->|→)\s+/u';
     private const NO_NAME = '/^(?:pages?|obviously|really|maybe|perhaps|also|please|them|everything|us|me|web|this|that|the|each|every|which|one|first|same|front|single|two|three|four|five|six|seven|eight|nine|ten|few|many|most|all|other|another|more|these|those|whole|per|on|any|no|an?|its|their|our|my|your|extra|separate|own|facebook|instagram|google|last|next|\d+|it|long|current|old|existing|stock(?: .+)?|(?:.+ )?(?:\d+|two|three|four|five|six|seven|eight|nine|ten)|problem|idea|doubt|hurry|rush|pressure|need|point|more than)$/iu';
 
     /** @param array<string, Feature> $features */
@@ -85,7 +87,8 @@ final readonly class PageRecogniser implements Recogniser
             $known += null === $this->pages->named(Phrase::tidy($part)) ? 0 : 1;
         }
         $isShortName = 1 === \count($parts) && str_word_count($text) <= 4 && 1 === preg_match('/^\s*(?:and\s+)?\p{Lu}/u', $text);
-        if ($known < 2 && !$isShortName && (1 === preg_match('/\b(?:we|i|it|they)\b/iu', $text) || (!$sentence->isFirst() && 2 * $known < \count($parts)))) {
+        $areNames = \count($parts) > 2 && $this->isListOfNames($parts);
+        if ($known < 2 && !$isShortName && !$areNames && (1 === preg_match('/\b(?:we|i|it|they)\b/iu', $text) || (!$sentence->isFirst() && 2 * $known < \count($parts)))) {
             return;
         }
         foreach ($parts as [$part, $at]) {
@@ -310,7 +313,11 @@ final readonly class PageRecogniser implements Recogniser
      */
     private function namesAlone(Sentence $sentence): iterable
     {
-        $parts = Phrase::list(rtrim($sentence->text, " .\n"));
+        $text = rtrim($sentence->text, " .\n");
+        if (preg_match_all(self::BETWEEN_NAMES, $text) > 1) {
+            $text = preg_replace_callback(self::BETWEEN_NAMES, static fn (array $m): string => str_pad(',', \strlen($m[0])), $text) ?? $text;
+        }
+        $parts = Phrase::list($text);
         $known = array_filter($parts, fn (array $part): bool => null !== $this->pages->named($this->bare($part[0])));
         if (\count($parts) > 2 && [] !== $known && $this->isListOfNames($parts)) {
             foreach ($parts as [$part, $at]) {

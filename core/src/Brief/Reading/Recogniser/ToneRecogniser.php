@@ -15,7 +15,7 @@ use DunePocket\Catalogue\Cues;
 /** The voice asked for: "friendly but not silly". */
 final readonly class ToneRecogniser implements Recogniser
 {
-    private const ABOUT_VOICE = '/\b(?:tones?|voice|vibes?|mood|wording|texts?|copy|preach|register|manner|sound(?:s|ing)?|feel(?:s)?|come across|is what (?:i|we)(?:[\'’](?:m|re)| am| are)? (?:after|looking for|want|have in mind)|^the (?:texts?|copy|words|language)\s*[:,]|no (?:\w+ )?(?:words|language)|written|writing|wording|language|style|read like|personality|talk(?:s)? like|speak|keep it|(?:like|want|need|see) (?:it|this|things|everything|the (?:site|texts?|words|writing|tone)) (?:to (?:be|sound|feel|read|come)|as)|come over|write it|(?:it|everything|site|website|home ?page|text|words|copy) (?:shall|should|must|has to|needs to|ought to) (?:be|feel))\b/iu';
+    private const ABOUT_VOICE = '/\b(?:tones?|voice|vibes?|mood|wording|texts?|copy|preach|register|manner|sound(?:s|ing)?|feel(?:s)?|come across|is what (?:i|we)(?:[\'’](?:m|re)| am| are)? (?:after|looking for|want|have in mind)|^the (?:texts?|copy|words|language)\s*[:,]|no (?:\w+ )?(?:words|language)|written|writing|wording|language|style|read like|personality|talk(?:s)? like|speak|talk(?:s|ing)? to (?:people|them|customers|readers)|keep it|(?:like|want|need|see) (?:it|this|things|everything|the (?:site|texts?|words|writing|tone)) (?:to (?:be|sound|feel|read|come)|as)|come over|write it|(?:it|everything|site|website|home ?page|text|words|copy) (?:shall|should|must|has to|needs to|ought to) (?:be|feel))\b/iu';
 
     private const SOFTLY = '(?:(?:very|quite|rather|fairly|pretty|really|just|something|a (?:bit|little|touch)(?: of)?|slightly|kind of|sort of|make it|keep (?:it|things)|(?:it )?(?:should|must|has to) (?:be|feel|sound)|nice and|please|ideally|always|mostly|overall|more|nothing but|we want it|but|not too)\s+)*';
 
@@ -72,7 +72,7 @@ final readonly class ToneRecogniser implements Recogniser
     {
         $tone = '(?:'.implode('|', array_map(static fn (string $pattern): string => substr($pattern, 1, -3), $this->cues->tones)).')';
 
-        return 1 === preg_match('~^\W*'.self::SOFTLY.$tone.'(?:\s*(?:,|&|/|\+|\band\b|\bbut\b|\bor\b)\s*(?:and |but )?'.self::SOFTLY.$tone.')*\s*(?:$|[.!;,(]|\s[-–—]\s|\bplease\b|\bif\b|\bthroughout\b|\bbut not\b|\bnot\b|\bnever\b|\bwithout\b|\bin tone\b|\b(?:is|are|would be|will) (?:fine|good|ok|okay|best|how|what|do\b|the (?:way|word|tone|idea)|it)\b|,? that[\'’]?s us)~iu', $text);
+        return 1 === preg_match('~^\W*'.self::SOFTLY.$tone.'(?:\s*(?:,|&|/|\+|\band\b|\bbut\b|\bor\b)\s*(?:and |but )?'.self::SOFTLY.$tone.')*\s*(?:$|[.!;,(]|\s[-–—]\s|\bplease\b|\bif\b|\bthroughout\b|\bbut\b|\bnot\b|\bnever\b|\bwithout\b|\bin tone\b|\b(?:is|are|would be|will) (?:fine|good|ok|okay|best|how|what|do\b|the (?:way|word|tone|idea)|it)\b|,? that[\'’]?s us)~iu', $text);
     }
 
     private function count(string $text): int
