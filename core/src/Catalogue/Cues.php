@@ -110,7 +110,7 @@ final readonly class Cues
         $this->pointingBack = $expand($cues->string('pointing_back'));
         $this->emphasis = $expand($cues->string('emphasis'));
         $this->name = $expand('{NAME}');
-        $this->persons = $expand('^(?:[\p{L}\'’-]+\s+){0,3}{PERSONS}(?:\s+(?:who|with|in|from|at|of|without|over|under)\b.*)?$');
+        $this->persons = $expand('^(?:[\p{L}\'’-]+\s+){0,3}{PERSONS}(?:\s+(?:who|with|in|from|at|of|without|over|under|mostly|mainly|too|turning|looking)\b.*)?$');
         $this->money = $expand('(?:from |around |about )?{MONEY}(?:\s*(?:-|–|to)\s*{MONEY})?(?:\s*(?:(?:per|a|an|each|for(?: an?)?)\b|\/)\s*(?:\d+\s*)?[\p{L}]+(?:\s(?:minutes|min|mins|hours|people))?)?');
     }
 

@@ -512,7 +512,7 @@ final class Segmenter
     /** "Audience. Residents and plot-holders.": a heading in the line it stands over. */
     private function runInHeading(int $start, string $text): bool
     {
-        if (1 !== preg_match('/^(?<heading>\p{Lu}[\p{L}\s&\/-]{2,30})\.\s+(?<text>\p{Lu}.*)$/u', $text, $m, \PREG_OFFSET_CAPTURE) || str_word_count($m['heading'][0]) > self::LABEL_WORDS) {
+        if (1 !== preg_match('/^(?!An?\s)(?<heading>\p{Lu}[\p{L}\s&\/-]{2,30})\.\s+(?<text>\p{Lu}.*)$/u', $text, $m, \PREG_OFFSET_CAPTURE) || str_word_count($m['heading'][0]) > self::LABEL_WORDS) {
             return false;
         }
         $topic = $this->cues->topic($m['heading'][0]);

@@ -35,7 +35,7 @@ final readonly class OfferingRecogniser implements Recogniser
     /** "the following works: …" */
     private const ANNOUNCED = '/^[^:.;,]{0,60}:\s*/u';
     private const NO_LIST = '/\b(?:we|i|it|they|you|she|he|want|wants|need|needs|pages?|site|website|is|are|was|am|be|must|no|not|should|would|can|don[\'’]?t|please|found|mostly|mainly|everyone|everybody|else|per|max|thats|that|this|there|nor|nothing|fancy|just|feel|tone|open(?! (?:studio|mic|day|air|water|evening|access))|thanks?|hello|hi|cheers|regards|based|miles?)\b|[:"“?]|@|\d{5}/iu';
-    private const STOP = '/(?:[.;!?]|\s[–—-]\s|,?\s(?:but|because|so(?! on)|which|who|where|when|while|although|since|if|until|or anything|all of (?:it|them)|as long as|mostly for|mainly for|usually for|to (?:people|help|make|give|keep|let)|,\s*(?:we|i|it|they))\b|,?\sand\s(?:on|in|at|every|once|twice|since|from)\s[^,.;]{0,25}\b(?:we|i)\b|,?\sand\s(?:we|i|they|it|people|that|you|can|have|all|want|would|need)\b|,\s(?:we|i|all|mostly|mainly|usually|with|that(?! \p{L}+s\b)|this|my|he|she)\b)/iu';
+    private const STOP = '/(?:[.;!?]|\s[–—-]\s|,?\s(?:but|because|so(?! on)|which|who|where|when|while|although|since|if|until|or anything|all of (?:it|them)|that (?:have|has|had|are|is|were|we|i|you|they|need|don[\'’]?t|can)|as long as|mostly for|mainly for|usually for|to (?:people|help|make|give|keep|let)|,\s*(?:we|i|it|they))\b|,?\sand\s(?:on|in|at|every|once|twice|since|from)\s[^,.;]{0,25}\b(?:we|i)\b|,?\sand\s(?:we|i|they|it|people|that|you|can|have|all|want|would|need)\b|,\s(?:we|i|all|mostly|mainly|usually|with|that(?:[\'’]s| was| is| were)|this|my|he|she)\b)/iu';
 
     public function __construct(private Cues $cues, private Negation $negation, private PageKinds $pages)
     {
@@ -175,7 +175,7 @@ final readonly class OfferingRecogniser implements Recogniser
             if ($from <= $taken || (1 === preg_match('/\b(?:what|how|where|why)\s*$/iu', substr($text, 0, $offset)) && 1 !== preg_match('/^\s*(?::|is\b|are\b)/iu', substr($text, $from))) || $this->negation->covers($sentence, $offset)) {
                 continue;
             }
-            if (1 === preg_match('/\bpages?\b/iu', substr($text, 0, $offset))) {
+            if (1 === preg_match('/\b(?:pages?|structure|menu|navigation|sections|site ?map)\b/iu', substr($text, 0, $offset))) {
                 continue;
             }
             if ('visitors' === $verb && 1 === preg_match('/^\s*(?:say|tell|ask|send|book|check|find out|ring|call|pay|order|read|fill|choose|leave|sign|see what|see when|contact|get in touch|reserve)\b/iu', substr($text, $from))) {

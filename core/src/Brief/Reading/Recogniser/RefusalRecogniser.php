@@ -103,8 +103,7 @@ final readonly class RefusalRecogniser implements Recogniser
         $last = preg_replace('/^.*\s/u', '', $head) ?? $head;
 
         return $calledPage
-            || null !== $this->pages->named($bare)
-            || (null !== $this->pages->named($last) && 1 !== preg_match($this->cues->noThings, $bare))
+            || ((null !== $this->pages->named($bare) || null !== $this->pages->named($last)) && 1 !== preg_match($this->cues->noThings, $bare))
             || 1 === preg_match($this->cues->siteThings, $bare)
             || [] !== array_filter($this->cues->namedFeatures, static fn (string $pattern): bool => 1 === preg_match($pattern, $bare));
     }
