@@ -240,7 +240,7 @@ final class Segmenter
             $bare = trim($line->text);
             $before = $lines[$i - 1] ?? null;
             $next = $lines[$i + 1] ?? null;
-            if (null !== $next && !$next->isBlank() && ($before?->isBlank() ?? true) && 1 === preg_match('/^[A-Z][^:.,;!?@]{2,30}$/', $bare) && str_word_count($bare) <= self::LABEL_WORDS && null !== $this->cues->topic($bare)) {
+            if (null !== $next && !$next->isBlank() && ($before?->isBlank() ?? true) && 1 === preg_match('/^[A-Za-z][^:.,;!?@]{2,30}$/', $bare) && str_word_count($bare) <= self::LABEL_WORDS + 2 && null !== $this->cues->topic($bare)) {
                 ++$headings;
             }
         }
@@ -561,6 +561,9 @@ final class Segmenter
         }
         if (str_ends_with($bare, ':')) {
             return $afterBlank || $asks;
+        }
+        if ($this->headed && $afterBlank && $asks && $words <= self::LABEL_WORDS + 2) {
+            return true;
         }
 
         if ($this->headed && $afterBlank && $words <= 3 && 1 === preg_match('/^[A-Z][^:]*$/', $bare) && !str_contains($bare, '@')) {

@@ -41,7 +41,7 @@ final readonly class GoalRecogniser implements Recogniser
                 continue;
             }
             $certainty = $level + (\in_array($level, [self::VISITORS, self::WISH], true) ? $this->weight($sentence) : 0.0);
-            $found = $this->goals($sentence, $level >= self::VISITORS);
+            $found = $this->goals($sentence, $level >= self::VISITORS || 'feature' === $sentence->block->topic);
             $ordered = [...array_diff($found, self::MEANS), ...array_intersect($found, self::MEANS)];
             foreach (array_values(array_unique($ordered)) as $order => $goal) {
                 yield new Candidate(

@@ -68,7 +68,7 @@ final readonly class OfferingRecogniser implements Recogniser
     private function bareList(Sentence $sentence): iterable
     {
         $text = rtrim(preg_replace('/\s*(?:[:;]-?[)D(]|\(:|:-?P|<3|x+)\s*$/u', '', $sentence->text) ?? $sentence->text, " \n.!");
-        $text = $this->covered('/\s(?:mainly|mostly)(?=,)|\bbut also\b|\s(?:when|whenever|where|if|while|because)\s[^,;.()]*(?=[,;.)]|$)/iu', $text, ' ');
+        $text = $this->covered('/\s(?:mainly|mostly)(?=,)|\bbut also\b|\s(?:when|whenever|where|if|while|because|that|which|who)\s[^,;.()]*(?=[,;.)]|$)/iu', $text, ' ');
         $goesOn = 1 === preg_match('/^\s*(?:then|plus|also|and|and then|there[\'’]?s also|oh and)\s+/iu', $text, $m);
         if ($goesOn) {
             $text = str_repeat(' ', \strlen($m[0])).substr($text, \strlen($m[0]));
@@ -172,7 +172,7 @@ final readonly class OfferingRecogniser implements Recogniser
         foreach ($this->verbs($text) as [$verb, $words, $offset]) {
             $certainty = self::VERBS[$verb];
             $from = $offset + \strlen($words);
-            if ($from <= $taken || (1 === preg_match('/\b(?:what|how|where|why)\s*$/iu', substr($text, 0, $offset)) && 1 !== preg_match('/^\s*(?::|is\b|are\b)/iu', substr($text, $from))) || $this->negation->covers($sentence, $offset)) {
+            if ($from <= $taken || (1 === preg_match('/\b(?:what|how|where|why|which|that|who|as|if|until|once)\s*$/iu', substr($text, 0, $offset)) && 1 !== preg_match('/^\s*(?::|is\b|are\b)/iu', substr($text, $from))) || $this->negation->covers($sentence, $offset)) {
                 continue;
             }
             if (1 === preg_match('/\b(?:pages?|structure|menu|navigation|sections|site ?map)\b/iu', substr($text, 0, $offset))) {
@@ -194,7 +194,7 @@ final readonly class OfferingRecogniser implements Recogniser
                 $from += \strlen($lead[0]);
                 $rest = substr($rest, \strlen($lead[0]));
             }
-            $parts = Phrase::list($rest);
+            $parts = $this->clauses(Phrase::list($rest));
             if ('possible' === $verb && 2 * \count(array_filter($parts, fn (array $part): bool => 1 === preg_match($this->cues->persons, $part[0]))) > \count($parts)) {
                 continue;
             }
@@ -212,6 +212,22 @@ final readonly class OfferingRecogniser implements Recogniser
             }
             $taken = $from + \strlen($rest);
         }
+    }
+
+    /**
+     * "tapestry blankets and cushions, give mill tours": where each part has its own verb, each may be a list.
+     *
+     * @param list<array{string, int}> $parts
+     *
+     * @return list<array{string, int}>
+     */
+    private function clauses(array $parts): array
+    {
+        if ([] === array_filter(\array_slice($parts, 1), static fn (array $part): bool => 1 === preg_match(self::LIGHT_VERB, $part[0]))) {
+            return $parts;
+        }
+
+        return array_merge([], ...array_map(static fn (array $part): array => array_map(static fn (array $piece): array => [$piece[0], $part[1] + $piece[1]], Phrase::list($part[0])), $parts));
     }
 
     /** @return list<array{key-of<self::VERBS>, string, int}> which kind of verb, its words and where they start, in order */

@@ -27,6 +27,9 @@ final readonly class PageRecogniser implements Recogniser
     private const SHOP = '/\b(?:shop|store|buy|order)\b/iu';
     /** What comes before a list of names that are to be pages. */
     private const WANTED = '/\b(?:needs?|wants?|have|include|imagine|see|suggest|propose|like|picture|structure|sections?|contents?|menu|pages?)\b[^:–—]{0,30}[:–—-]\s*$/iu';
+    private const LONGEST_NAME = 5;
+    /** Four names in capitals, wherever they stand. */
+    private const CAPITAL_LIST = '/(?<list>(?-i:(?:The )?\p{Lu}[\p{L}\'’&-]*(?: [\p{L}\'’&-]+){0,4}(?:\s*\([^)]*\))?(?:, (?:The |the )?\p{Lu}[\p{L}\'’&-]*(?: [\p{L}\'’&-]+){0,4}(?:\s*\([^)]*\))?){2,})[^.:;!?\n]*)/iu';
     private const WISHED_LIST = '/\b(?:have|has|include|includes|see|like|want|need|needs|with|are|be|comprise|contain|contains|consist of|imagin(?:e|ed|ing)|thinking(?: of)?|suggest|suggests|propose|picture|pages|sections|menu|follows|follow|is|say|think|reckon)\b[^.;!?\n]{0,25}?(?::|\s[–—-])?\s+(?<list>(?-i:(?:the )?\p{Lu})[^.;:!?\n]{8,200})/iu';
     /** "Shop - Recipes - Contact" */
     private const BETWEEN_NAMES = '/\s+(?:[-–—·|•>\/]|->|→)\s+/u';
@@ -39,6 +42,7 @@ final readonly class PageRecogniser implements Recogniser
 
     public function recognise(Reading $reading): iterable
     {
+        yield from $this->namesAsSentences($reading->sentences);
         foreach ($reading->sentences as $sentence) {
             $kind = $sentence->block->kind;
             if (!$sentence->isSpoken() || BlockKind::Title === $kind || BlockKind::Heading === $kind) {
@@ -243,32 +247,62 @@ final readonly class PageRecogniser implements Recogniser
     }
 
     /**
-     * "It should have The camp, Activities, Rates and Contact": names in capitals, one at least of a page, after a wish.
+     * "It should have The camp, Activities, Rates and Contact": names in capitals after a wish, one at least of a page;
+     * without a wish, two.
      *
      * @return iterable<Candidate>
      */
     private function capitalList(Sentence $sentence): iterable
     {
-        if (1 !== preg_match(self::WISHED_LIST, $sentence->text, $m, \PREG_OFFSET_CAPTURE)) {
+        $wished = 1 === preg_match(self::WISHED_LIST, $sentence->text, $m, \PREG_OFFSET_CAPTURE);
+        if (!$wished && 1 !== preg_match(self::CAPITAL_LIST, $sentence->text, $m, \PREG_OFFSET_CAPTURE)) {
             return;
         }
-        [$list, $offset] = $m['list'];
+        [$list, $offset] = $m['list'] ?? ['', 0];
         $list = preg_split('/\s[-–—]\s|\s(?:but|because|which|where|so)\s/u', $list)[0] ?? $list;
         $parts = Phrase::list($list);
         $names = [];
         foreach ($parts as [$part, $at]) {
             $name = trim(preg_replace(['/\s*\([^)]*\)?/u', '/\s+(?:with|for people|please|plus|too|as well)\s.*$/u'], '', $part) ?? $part);
-            if (1 !== preg_match('/^(?:the )?\p{Lu}/u', $name) || str_word_count($name) > 5) {
+            if (1 !== preg_match('/^(?:the )?\p{Lu}/u', $name) || str_word_count($name) > self::LONGEST_NAME) {
                 break;
             }
             $names[] = [$name, $at];
         }
         $known = array_filter($names, fn (array $name): bool => null !== $this->pages->named($this->bare($name[0])));
-        if (\count($names) < 3 || [] === $known || (\count($names) < 4 && \count($known) < 2 && \count($names) < \count($parts)) || $this->negation->covers($sentence, (int) $offset)) {
+        $least = $wished ? 1 : 2;
+        if (\count($names) < 3 || \count($known) < $least || (\count($names) < 4 && \count($known) < 2 && \count($names) < \count($parts)) || $this->negation->covers($sentence, (int) $offset)) {
             return;
         }
         foreach ($names as [$name, $at]) {
             yield from $this->request($name, $sentence->start + (int) $offset + $at, '', 0.95);
+        }
+    }
+
+    /**
+     * "Shows. Gallery. Safety. Enquire.": a run of sentences that are nothing but names, two at least of pages.
+     *
+     * @param list<Sentence> $sentences
+     *
+     * @return iterable<Candidate>
+     */
+    private function namesAsSentences(array $sentences): iterable
+    {
+        $run = [];
+        foreach ([...$sentences, null] as $sentence) {
+            $bare = null === $sentence ? '' : rtrim($sentence->text, " .\n");
+            $goesOn = null !== $sentence && ([] === $run || end($run)->block === $sentence->block);
+            if ($goesOn && null === $sentence->block->topic && $sentence->isSpoken() && 1 === preg_match('/^\p{Lu}[\p{L}\'’&\s-]{2,30}$/u', $bare) && str_word_count($bare) <= self::LONGEST_NAME) {
+                $run[] = $sentence;
+                continue;
+            }
+            $known = array_filter($run, fn (Sentence $name): bool => null !== $this->pages->named($this->bare($name->text)));
+            if (\count($run) > 2 && \count($known) > 1) {
+                foreach ($run as $name) {
+                    yield from $this->request(rtrim($name->text, " .\n"), $name->start, '', 0.93);
+                }
+            }
+            $run = [];
         }
     }
 

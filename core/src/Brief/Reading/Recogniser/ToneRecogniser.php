@@ -72,6 +72,10 @@ final readonly class ToneRecogniser implements Recogniser
     {
         $tone = '(?:'.implode('|', array_map(static fn (string $pattern): string => substr($pattern, 1, -3), $this->cues->tones)).')';
 
+        if (1 === preg_match('~^\W*\p{L}+(?:,| but| and| yet)\s+'.self::SOFTLY.$tone.'\s*[.!]*\s*$~iu', $text)) {
+            return true;
+        }
+
         return 1 === preg_match('~^\W*'.self::SOFTLY.$tone.'(?:\s*(?:,|&|/|\+|\band\b|\bbut\b|\bor\b)\s*(?:and |but )?'.self::SOFTLY.$tone.')*\s*(?:$|[.!;,(]|\s[-–—]\s|\bplease\b|\bif\b|\bthroughout\b|\bbut\b|\bnot\b|\bnever\b|\bwithout\b|\bin tone\b|\b(?:is|are|would be|will) (?:fine|good|ok|okay|best|how|what|do\b|the (?:way|word|tone|idea)|it)\b|,? that[\'’]?s us)~iu', $text);
     }
 
