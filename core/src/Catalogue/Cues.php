@@ -63,6 +63,13 @@ final readonly class Cues
     public string $emphasis;
     /** "that's what people come for": what was just said sets them apart. */
     public string $pointingBack;
+    /** A word about the others. */
+    public string $contrast;
+    /** A claim of one's own. */
+    public string $claim;
+    public string $pride;
+    /** What makes a sentence no claim. */
+    public string $noClaim;
     public string $money;
     /** People named by what they are, at the end of a phrase or before "who": "retired engineers". */
     public string $persons;
@@ -108,6 +115,10 @@ final readonly class Cues
         $this->negation = $expand($cues->string('negation'));
         $this->wanting = $expand($cues->string('wanting'));
         $this->pointingBack = $expand($cues->string('pointing_back'));
+        $this->contrast = $expand($cues->string('contrast'));
+        $this->claim = $expand($cues->string('claim'));
+        $this->pride = $expand($cues->string('pride'));
+        $this->noClaim = $expand($cues->string('no_claim'));
         $this->emphasis = $expand($cues->string('emphasis'));
         $this->name = $expand('{NAME}');
         $this->persons = $expand('^(?:[\p{L}\'’-]+\s+){0,3}{PERSONS}(?:\s+(?:who|with|in|from|at|of|without|over|under|mostly|mainly|too|turning|looking)\b.*)?$');

@@ -48,6 +48,7 @@ final readonly class BriefReader
             new Recogniser\DomainNameRecogniser($cues, $catalogue->words()),
             new Recogniser\LikelyNameRecogniser($cues, $catalogue->words(), $catalogue->businessKinds()),
             new Recogniser\DifferentiatorRecogniser($cues),
+            new Recogniser\LikelyDifferentiatorRecogniser($cues),
             new Recogniser\OfferingRecogniser($cues, $negation, $catalogue->pageKinds()),
             new Recogniser\GoalRecogniser($cues, $negation),
             new Recogniser\ToneRecogniser($cues, $negation),

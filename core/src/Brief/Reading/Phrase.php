@@ -26,6 +26,12 @@ final class Phrase
         return mb_strtoupper(mb_substr($bare, 0, 1)).mb_substr($bare, 1);
     }
 
+    /** "Aldous Bell Hangers of Dereham" is a name and a place. */
+    public static function withoutPlace(string $name): string
+    {
+        return preg_replace(['/^((?:\S+\s+){2,}\S+)\s+of\s+\p{Lu}\S+$/u', '/^(\S+\s+\S.*?)\s+(?:in|near|at)\s+\p{Lu}\S+(?:\s+\p{Lu}\S+)?$/u'], '$1', $name) ?? $name;
+    }
+
     public static function withoutArticle(string $text): string
     {
         return preg_replace('/^(?:(?:an?|the|our|my|some|your|their|its)\s+)+/iu', '', $text) ?? $text;
@@ -45,7 +51,7 @@ final class Phrase
     private static function enumeration(string $text, int $start): array
     {
         $parts = [];
-        $text = preg_replace_callback('/\b(?:before and after|dos and don[\'’]?ts|terms and conditions|bed (?:and|&) breakfast|questions (?:and|&) answers|q (?:and|&) a|news (?:and|&) events|health and safety|arts and crafts|food and drinks?|tips and tricks|parents? and toddlers?|mother and baby|facts and figures|research and development)\b/iu', static fn (array $m): string => strtr($m[0], ' ', self::BOUND), $text) ?? $text;
+        $text = preg_replace_callback('/\b(?:before and after|now and (?:again|then)|again and again|black and white|more and more|off and on|on and off|dos and don[\'’]?ts|terms and conditions|bed (?:and|&) breakfast|questions (?:and|&) answers|q (?:and|&) a|news (?:and|&) events|health and safety|arts and crafts|food and drinks?|tips and tricks|parents? and toddlers?|mother and baby|facts and figures|research and development)\b/iu', static fn (array $m): string => strtr($m[0], ' ', self::BOUND), $text) ?? $text;
         $byComma = self::split('/\s*(?:[,\n]|\s\/\s|\s\+\s|\sand also\s)\s*(?![^(]*\))/u', $text, $start);
         foreach ($byComma as $i => [$part, $offset]) {
             $last = $i === \count($byComma) - 1;

@@ -240,7 +240,7 @@ final class Segmenter
             $bare = trim($line->text);
             $before = $lines[$i - 1] ?? null;
             $next = $lines[$i + 1] ?? null;
-            if (null !== $next && !$next->isBlank() && ($before?->isBlank() ?? true) && 1 === preg_match('/^[A-Za-z][^:.,;!?@]{2,30}$/', $bare) && str_word_count($bare) <= self::LABEL_WORDS + 2 && null !== $this->cues->topic($bare)) {
+            if (null !== $next && !$next->isBlank() && ($before?->isBlank() ?? true) && 1 === preg_match('/^[A-Za-z][^:.,;!?@]{2,30}$/', $bare) && str_word_count($bare) <= self::LABEL_WORDS + 3 && null !== $this->cues->topic($bare)) {
                 ++$headings;
             }
         }
@@ -447,6 +447,13 @@ final class Segmenter
         if (1 !== preg_match('/^(\s*(?:[-*•]\s+|\d{1,2}[.)]\s+)?)([\p{L}][\p{L}\s\/&\'’(),-]{1,60}?)\s*:\s*(.*)$/u', $line, $m)) {
             return false;
         }
+        if (1 === preg_match('/^(?:so|and|ok|okay|right|now),?\s+(?=(?:what|who|which|why|how|where)\b)/iu', $m[2], $lead)) {
+            $m[1] .= $lead[0];
+            $m[2] = substr($m[2], \strlen($lead[0]));
+        }
+        if ([] === $this->blocks && 1 === preg_match('/\b(?:website|web ?site)?\s*brief\b/iu', $m[3])) {
+            return false;
+        }
         $asks = 1 === preg_match('/^(?:what|who|which|whom|why|how|where)\b/i', $m[2]);
         if (str_word_count($m[2]) > self::HEADING_WORDS || 1 === preg_match($asks ? '/\b(?:need)\b/i' : '/\b(?:is|are|was|need|i)\b|^(?:no|please|but|so|and)\b(?! thanks)/i', $m[2])) {
             return false;
@@ -562,7 +569,7 @@ final class Segmenter
         if (str_ends_with($bare, ':')) {
             return $afterBlank || $asks;
         }
-        if ($this->headed && $afterBlank && $asks && $words <= self::LABEL_WORDS + 2) {
+        if ($this->headed && $afterBlank && $asks && $words <= self::LABEL_WORDS + 3) {
             return true;
         }
 

@@ -23,6 +23,8 @@ final readonly class DifferentiatorRecogniser implements Recogniser
     private const FEWEST_WORDS = 2;
     /** "What nobody else can say is that …": what sets them apart comes after. */
     private const SAYS_IT_AFTERWARDS = '/^(?:what|the (?:main |real |only )?(?:reason|thing))\b[^.;]*\b(?:is|are)\b|^[^:]{0,40}\b(?:something|different|thing)\b[^:]*:\s*\S/iu';
+    /** "That's my promise and" speaks of the sentence before. */
+    private const POINTS_BACK = '/^\W*(?:that|this|which|it)(?:[\'’]s| is| was)\s+(?:\S+\s*){1,3}$/iu';
     private const FILLER = '/\b(?:i (?:think|guess|suppose|reckon|believe)|we (?:think|believe)|honestly|really|basically|obviously|you know|that[\'’]?s it|simple as that|well|and|so|but|because)\b/iu';
 
     public function __construct(private Cues $cues)
@@ -49,7 +51,7 @@ final readonly class DifferentiatorRecogniser implements Recogniser
     {
         $words = substr($sentence->text, 0, $end);
         $start = $sentence->start;
-        if (str_word_count(preg_replace(self::FILLER, '', $words) ?? $words) < self::FEWEST_WORDS) {
+        if (str_word_count(preg_replace(self::FILLER, '', $words) ?? $words) < self::FEWEST_WORDS || 1 === preg_match(self::POINTS_BACK, $words)) {
             if (null === $before || $before->block !== $sentence->block && $before->block->topic !== $sentence->block->topic) {
                 return;
             }

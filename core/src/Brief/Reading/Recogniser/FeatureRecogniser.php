@@ -49,7 +49,7 @@ final readonly class FeatureRecogniser implements Recogniser
                 [$words, $offset] = $this->refusedOrFirst($sentence, $matches[0]);
                 if ('page_refusal' === $topic || $this->negation->covers($sentence, $offset)) {
                     yield new Candidate(FactKind::PageRefusal, Phrase::title(str_word_count($words) > self::LONG ? strtr($feature, '-', ' ') : $words), $sentence->start + $offset, \strlen($words), 0.93, detail: ['feature' => $feature]);
-                } elseif ($wished || $this->isNamed($feature, $sentence, $words) || ('page_request' === $topic && !$sentence->isFirst() && (1 === preg_match(self::FURTHER, $sentence->text) || str_word_count($sentence->text) > self::NAMES_ALONE)) || ('page_request' === $topic && 1 === preg_match('/\bwith (?:an?|the|our)?\s*$/iu', substr($sentence->text, 0, $offset)))) {
+                } elseif ($wished || $this->isNamed($feature, $sentence, $words) || ('page_request' === $topic && $this->saysWhatIsThere($sentence)) || ('page_request' === $topic && 1 === preg_match('/\bwith (?:an?|the|our)?\s*$/iu', substr($sentence->text, 0, $offset)))) {
                     yield new Candidate(FactKind::Feature, $feature, $sentence->start + $offset, \strlen($words), $asked ? 0.95 : 0.85, detail: ['wording' => Phrase::tidy($words)]);
                 }
             }
@@ -71,6 +71,14 @@ final readonly class FeatureRecogniser implements Recogniser
         }
 
         return $blocks;
+    }
+
+    /** A sentence about the pages rather than the list of them. */
+    private function saysWhatIsThere(Sentence $sentence): bool
+    {
+        return $sentence->isFirst()
+            ? 1 === preg_match('/\b(?:we|i|with|where|publish|show)\b/iu', $sentence->text) && str_word_count($sentence->text) > 2 * self::NAMES_ALONE && substr_count($sentence->text, ',') < 2
+            : 1 === preg_match(self::FURTHER, $sentence->text) || str_word_count($sentence->text) > self::NAMES_ALONE;
     }
 
     /** To call the feature by its name is to ask for it, unless it is somebody else's. */

@@ -73,8 +73,8 @@ final readonly class GoalRecogniser implements Recogniser
         return match (true) {
             1 === preg_match($this->cues->aim, $sentence->text),
             null !== $next && $next->block === $sentence->block && 1 === preg_match($this->cues->aimBefore, $next->text) => self::AIM,
-            1 === preg_match($this->cues->visitorsDo, $sentence->text) => self::VISITORS,
             1 === preg_match($this->cues->elsewhere, $sentence->text) => null,
+            1 === preg_match($this->cues->visitorsDo, $sentence->text) => self::VISITORS,
             'feature' === $topic || 1 === preg_match($this->cues->wanting, $sentence->text) => self::WISH,
             default => null,
         };

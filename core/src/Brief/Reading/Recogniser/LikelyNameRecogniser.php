@@ -52,6 +52,7 @@ final readonly class LikelyNameRecogniser implements Recogniser
             }
             preg_match_all($this->cues->name, $sentence->text, $matches, \PREG_OFFSET_CAPTURE);
             foreach ($matches[0] as [$words, $offset]) {
+                $words = Phrase::withoutPlace($words);
                 $name = Phrase::tidy($words);
                 if (!$this->isPossible($name)) {
                     continue;

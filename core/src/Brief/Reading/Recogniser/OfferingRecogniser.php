@@ -35,7 +35,7 @@ final readonly class OfferingRecogniser implements Recogniser
     /** "the following works: …" */
     private const ANNOUNCED = '/^[^:.;,]{0,60}:\s*/u';
     private const NO_LIST = '/\b(?:we|i|it|they|you|she|he|want|wants|need|needs|pages?|site|website|is|are|was|am|be|must|no|not|should|would|can|don[\'’]?t|please|found|mostly|mainly|everyone|everybody|else|per|max|thats|that|this|there|nor|nothing|fancy|just|feel|tone|open(?! (?:studio|mic|day|air|water|evening|access))|thanks?|hello|hi|cheers|regards|based|miles?)\b|[:"“?]|@|\d{5}/iu';
-    private const STOP = '/(?:[.;!?]|\s[–—-]\s|,?\s(?:but|because|so(?! on)|which|who|where|when|while|although|since|if|until|or anything|all of (?:it|them)|that (?:have|has|had|are|is|were|we|i|you|they|need|don[\'’]?t|can)|as long as|mostly for|mainly for|usually for|to (?:people|help|make|give|keep|let)|,\s*(?:we|i|it|they))\b|,?\sand\s(?:on|in|at|every|once|twice|since|from)\s[^,.;]{0,25}\b(?:we|i)\b|,?\sand\s(?:we|i|they|it|people|that|you|can|have|all|want|would|need)\b|,\s(?:we|i|all|mostly|mainly|usually|with|that(?:[\'’]s| was| is| were)|this|my|he|she)\b)/iu';
+    private const STOP = '/(?:[.;!?]|\s[–—-]\s|,?\s(?:but|because|so(?! on)|which|who|where|when|while|although|since|if|until|or anything|all of (?:it|them)|that (?:have|has|had|are|is|were|we|i|you|they|need|don[\'’]?t|can)|as long as|mostly for|mainly for|usually for|to (?:people|help|make|give|keep|let)|,\s*(?:we|i|it|they))\b|,?\sand\s(?:on|in|at|every|once|twice|since|from)\s[^,.;]{0,25}\b(?:we|i)\b|,?\sand\s(?:we|i|they|it|people|that|you|can|have|all|want|would|need)\b|,\s(?:we|i|all|free|mostly|mainly|usually|with|that(?:[\'’]s| was| is| were)|this|my|he|she)\b)/iu';
 
     public function __construct(private Cues $cues, private Negation $negation, private PageKinds $pages)
     {
@@ -43,6 +43,7 @@ final readonly class OfferingRecogniser implements Recogniser
 
     public function recognise(Reading $reading): iterable
     {
+        $before = null;
         foreach ($reading->sentences as $sentence) {
             if (!$sentence->isSpoken() || \in_array($sentence->block->kind, [BlockKind::Title, BlockKind::Heading], true)) {
                 continue;
@@ -54,22 +55,23 @@ final readonly class OfferingRecogniser implements Recogniser
             if (null !== $sentence->block->topic && !\in_array($sentence->block->topic, ['business_kind', 'business_name', 'differentiator', 'person', 'proof'], true)) {
                 continue;
             }
-            yield from $this->inRunningText($sentence);
-            yield from $this->priced($sentence);
-            yield from $this->bareList($sentence);
+            $offered = [...$this->inRunningText($sentence), ...$this->priced($sentence), ...$this->bareList($sentence, $before === $sentence->block)];
+            yield from $offered;
+            $before = [] === $offered ? null : $sentence->block;
         }
     }
 
     /**
-     * Words that are nothing but an enumeration: "Lock-outs, lock changes, safes." or "beard trims £10".
+     * Words that are nothing but an enumeration: "Lock-outs, lock changes, safes." or "beard trims £10"; after a
+     * sentence with offerings, "Then gutters and drains."
      *
      * @return iterable<Candidate>
      */
-    private function bareList(Sentence $sentence): iterable
+    private function bareList(Sentence $sentence, bool $afterOffering): iterable
     {
         $text = rtrim(preg_replace('/\s*(?:[:;]-?[)D(]|\(:|:-?P|<3|x+)\s*$/u', '', $sentence->text) ?? $sentence->text, " \n.!");
         $text = $this->covered('/\s(?:mainly|mostly)(?=,)|\bbut also\b|\s(?:when|whenever|where|if|while|because|that|which|who)\s[^,;.()]*(?=[,;.)]|$)/iu', $text, ' ');
-        $goesOn = 1 === preg_match('/^\s*(?:then|plus|also|and|and then|there[\'’]?s also|oh and)\s+/iu', $text, $m);
+        $goesOn = $afterOffering && 1 === preg_match('/^\s*(?:then|plus|also|and|and then|there[\'’]?s also|oh and)\s+/iu', $text, $m);
         if ($goesOn) {
             $text = str_repeat(' ', \strlen($m[0])).substr($text, \strlen($m[0]));
         }
@@ -143,7 +145,7 @@ final readonly class OfferingRecogniser implements Recogniser
         }
         $listed = $this->untilStop($sentence->text);
         $parts = Phrase::list($listed);
-        $isList = \count($parts) > 1 && 1 !== preg_match(self::SAYS, $listed) && [] === $this->verbs($listed);
+        $isList = \count($parts) > 1 && 1 !== preg_match(self::SAYS, $listed) && [] === array_filter($this->verbs($listed), static fn (array $verb): bool => 'sure' === $verb[0]);
         $running = $isList ? [] : iterator_to_array($this->inRunningText($sentence), false);
         if ([] !== $running) {
             yield from $running;

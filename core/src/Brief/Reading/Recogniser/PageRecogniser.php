@@ -33,7 +33,7 @@ final readonly class PageRecogniser implements Recogniser
     private const WISHED_LIST = '/\b(?:have|has|include|includes|see|like|want|need|needs|with|are|be|comprise|contain|contains|consist of|imagin(?:e|ed|ing)|thinking(?: of)?|suggest|suggests|propose|picture|pages|sections|menu|follows|follow|is|say|think|reckon)\b[^.;!?\n]{0,25}?(?::|\s[–—-])?\s+(?<list>(?-i:(?:the )?\p{Lu})[^.;:!?\n]{8,200})/iu';
     /** "Shop - Recipes - Contact" */
     private const BETWEEN_NAMES = '/\s+(?:[-–—·|•>\/]|->|→)\s+/u';
-    private const NO_NAME = '/^(?:pages?|obviously|really|maybe|perhaps|also|please|them|everything|us|me|web|this|that|the|each|every|which|one|first|same|front|single|two|three|four|five|six|seven|eight|nine|ten|few|many|most|all|other|another|more|these|those|whole|per|on|any|no|an?|its|their|our|my|your|extra|separate|own|facebook|instagram|google|last|next|\d+|it|long|current|old|existing|stock(?: .+)?|(?:.+ )?(?:\d+|two|three|four|five|six|seven|eight|nine|ten)|problem|idea|doubt|hurry|rush|pressure|need|point|more than)$/iu';
+    private const NO_NAME = '/^(?:[\d\s–-]+|english|french|german|dutch|spanish|italian|welsh|polish|irish|portuguese|pages?|obviously|really|maybe|perhaps|also|please|them|everything|us|me|web|this|that|the|each|every|which|one|first|same|front|single|two|three|four|five|six|seven|eight|nine|ten|few|many|most|all|other|another|more|these|those|whole|per|on|any|no|an?|its|their|our|my|your|extra|separate|own|facebook|instagram|google|last|next|\d+|it|long|current|old|existing|stock(?: .+)?|(?:.+ )?(?:\d+|two|three|four|five|six|seven|eight|nine|ten)|problem|idea|doubt|hurry|rush|pressure|need|point|more than)$/iu';
 
     /** @param array<string, Feature> $features */
     public function __construct(private Cues $cues, private Negation $negation, private PageKinds $pages, private array $features)
@@ -104,7 +104,7 @@ final readonly class PageRecogniser implements Recogniser
                 continue;
             }
             $about = '';
-            if (1 === preg_match('/^(.{2,40}?)\s*(?:\(|\s[-–]\s)(.+?)\)?$/u', $part, $m)) {
+            if (1 === preg_match('/^(.{2,40}?)\s*(?:\(|\s[-–=]\s)(.+?)\)?$/u', $part, $m)) {
                 [, $part, $about] = $m;
             }
             if (1 === preg_match('/\b(?:my|his|her|i|you|has|have|is|are|was|were)\b/iu', $part) && 1 !== preg_match('/^(?:and |the )?(?:about|what|why|how|who|where|my|our|meet)\b/iu', $part)) {
@@ -461,7 +461,7 @@ final readonly class PageRecogniser implements Recogniser
     private function bare(string $name): string
     {
         $bare = Phrase::withoutArticle(preg_replace('/^(?:something|a bit|stuff|things) (?=about\b)|^(?:beside|besides|next to|along with|plus|as well as)\s+|\s+(?:is|are|would be|must be|should be)\s+(?:needed|required|wanted|necessary|essential|important|good|nice|great|useful|there)$|[?!]+$/iu', '', Phrase::tidy($name)) ?? $name);
-        $bare = preg_replace('/^(?:i[\'’]?m|i am|we[\'’]?re|i was|we were) thinking(?: of)?:?\s+/iu', '', $bare) ?? $bare;
+        $bare = preg_replace('/^(?:(?:(?:i[\'’]?m|i am|we[\'’]?re|i was|we were) (?:thinking|imagining)(?: of)?|in terms of [\p{L}]+|as to (?:the )?[\p{L}]+|as for (?:the )?[\p{L}]+|please plan(?: on)?|let[\'’]s have|(?:i|we) suggest|some)[:,]?\s+)+/iu', '', $bare) ?? $bare;
         $bare = preg_replace('/^(?:(?:all(?: of)?|the|maybe|perhaps|possibly|probably|obviously|also|then|just|some|'.self::ADJECTIVES.')\s+)+/iu', '', $bare) ?? $bare;
 
         return trim(preg_replace('/\s+(?:pages?|sections?|and|of course|obviously|too|as well|maybe|please|i guess|i suppose|(?<!what[\'’]s )(?<!whats )on)$/iu', '', $bare) ?? $bare);

@@ -123,7 +123,7 @@ final readonly class PatternRecogniser implements Recogniser
                 if (1 === preg_match(self::NUMBER, $trimmed)) {
                     return;
                 }
-                $name = preg_replace(['/^((?:\S+\s+){2,}\S+)\s+of\s+\p{Lu}\S+$/u', '/^(\S+\s+\S.*?)\s+(?:in|near|at)\s+\p{Lu}\S+(?:\s+\p{Lu}\S+)?$/u'], '$1', $trimmed) ?? $trimmed;
+                $name = Phrase::withoutPlace($trimmed);
                 yield [Phrase::tidy($name), $lead, \strlen($name)];
 
                 return;

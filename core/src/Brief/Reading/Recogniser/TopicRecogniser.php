@@ -27,7 +27,7 @@ final readonly class TopicRecogniser implements Recogniser
     private const NOTHING_APART = '/^(?:(?:no|not|none|nothing)(?:\s+(?:idea|sure|really|much|special)\b|\s*[,.;–-]|\s*$)|we (?:don[\'’]?t|do not) (?:have|know)\b)/iu';
 
     /** Another thing that sets them apart, rather than a remark on the first. */
-    private const GOES_ON = '/^(?:and|also|plus|we|i|our|my|all|every|no|never|always|it|only|free|same|the)\b|^\p{Ll}|^\S+(?:\s+\S+){0,4}$/u';
+    private const GOES_ON = '/^(?:and|also|plus|we|i|our|my|all|every|no|never|always|it|only|free|same|the)\b|^\p{Ll}|^(?!Yes|No need|Elsewhere|They|He|She|You|Try)\S+(?:\s+(?!does|do|is)\S+){0,4}$/u';
 
     public function __construct(private Cues $cues)
     {
