@@ -13,7 +13,7 @@ final readonly class Cues
     /** @var list<CuePattern> */
     public array $patterns;
 
-    private Topics $topics;
+    public Topics $topics;
 
     /** @var array<string, list<string>> patterns by goal, of what counts where something is wished for */
     public array $goals;
@@ -121,7 +121,7 @@ final readonly class Cues
         $this->noClaim = $expand($cues->string('no_claim'));
         $this->emphasis = $expand($cues->string('emphasis'));
         $this->name = $expand('{NAME}');
-        $this->persons = $expand('^(?:[\p{L}\'’-]+\s+){0,3}{PERSONS}(?:\s+(?:who|with|in|from|at|of|without|over|under|mostly|mainly|too|turning|looking)\b.*)?$');
+        $this->persons = $expand('^(?:[\p{L}\'’-]+\s+){0,3}{PERSONS}(?:\s+(?:who|with|in|from|at|of|without|over|under|mostly|mainly|too|turning|looking|after|for)\b.*)?$');
         $this->money = $expand('(?:from |around |about )?{MONEY}(?:\s*(?:-|–|to)\s*{MONEY})?(?:\s*(?:(?:per|a|an|each|for(?: an?)?)\b|\/)\s*(?:\d+\s*)?[\p{L}]+(?:\s(?:minutes|min|mins|hours|people))?)?');
     }
 

@@ -34,16 +34,29 @@ final readonly class Topics
         $this->questions = $questions;
     }
 
+    /** What a label alone asks for, as of() says it; words that ask only as part of a question do not count. */
+    public function ofLabel(string $text): ?string
+    {
+        return $this->first($this->labels, $this->bare($text));
+    }
+
     /** A fact kind's value, "competitor", "features", "menu", or null when nothing is asked for. */
     public function of(string $text): ?string
     {
-        $text = trim($text);
-        $label = trim(preg_replace('/\s*\([^)]*\)/u', '', $text) ?? $text, " \t?:.!–—-*");
-        foreach ([[$this->labels, $label], [$this->questions, $text]] as [$patterns, $words]) {
-            foreach ($patterns as [$pattern, $kind]) {
-                if (1 === preg_match($pattern, $words)) {
-                    return $kind;
-                }
+        return $this->ofLabel($text) ?? $this->first($this->questions, trim($text));
+    }
+
+    private function bare(string $text): string
+    {
+        return trim(preg_replace('/\s*\([^)]*\)/u', '', trim($text)) ?? $text, " \t?:.!–—-*");
+    }
+
+    /** @param list<array{string, string}> $patterns with their topics */
+    private function first(array $patterns, string $words): ?string
+    {
+        foreach ($patterns as [$pattern, $kind]) {
+            if (1 === preg_match($pattern, $words)) {
+                return $kind;
             }
         }
 

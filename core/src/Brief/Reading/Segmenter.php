@@ -522,7 +522,7 @@ final class Segmenter
         if (1 !== preg_match('/^(?!An?\s)(?<heading>\p{Lu}[\p{L}\s&\/-]{2,30})\.\s+(?<text>\p{Lu}.*)$/u', $text, $m, \PREG_OFFSET_CAPTURE) || str_word_count($m['heading'][0]) > self::LABEL_WORDS) {
             return false;
         }
-        $topic = $this->cues->topic($m['heading'][0]);
+        $topic = $this->cues->topics->ofLabel($m['heading'][0]);
         if (null === $topic) {
             return false;
         }

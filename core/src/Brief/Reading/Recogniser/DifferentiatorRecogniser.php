@@ -25,6 +25,7 @@ final readonly class DifferentiatorRecogniser implements Recogniser
     private const SAYS_IT_AFTERWARDS = '/^(?:what|the (?:main |real |only )?(?:reason|thing))\b[^.;]*\b(?:is|are)\b|^[^:]{0,40}\b(?:something|different|thing)\b[^:]*:\s*\S/iu';
     /** "That's my promise and" speaks of the sentence before. */
     private const POINTS_BACK = '/^\W*(?:that|this|which|it)(?:[\'’]s| is| was)\s+(?:\S+\s*){1,3}$/iu';
+    private const OF_THE_SITE = '/\b(?:web ?site|home ?page|journal|blog|newsletter)\b/iu';
     private const FILLER = '/\b(?:i (?:think|guess|suppose|reckon|believe)|we (?:think|believe)|honestly|really|basically|obviously|you know|that[\'’]?s it|simple as that|well|and|so|but|because)\b/iu';
 
     public function __construct(private Cues $cues)
@@ -39,7 +40,7 @@ final readonly class DifferentiatorRecogniser implements Recogniser
                 $before = null;
                 continue;
             }
-            if (1 === preg_match($this->cues->pointingBack, $sentence->text, $m, \PREG_OFFSET_CAPTURE) && 1 !== preg_match(self::SAYS_IT_AFTERWARDS, $sentence->text) && !str_contains(rtrim(substr($sentence->text, (int) $m[0][1]), ' :'), ': ')) {
+            if (1 !== preg_match(self::OF_THE_SITE, $sentence->text) && 1 === preg_match($this->cues->pointingBack, $sentence->text, $m, \PREG_OFFSET_CAPTURE) && 1 !== preg_match(self::SAYS_IT_AFTERWARDS, $sentence->text) && !str_contains(rtrim(substr($sentence->text, (int) $m[0][1]), ' :'), ': ')) {
                 yield from $this->meant($sentence, (int) $m[0][1], $before);
             }
             $before = $sentence;

@@ -21,7 +21,7 @@ final readonly class FeatureRecogniser implements Recogniser
     private const WHOLE_SENTENCE = '/\b(?:we|i|it|they|he|she|you|is|are|was|were|has|have|had|do|does|did)\b/iu';
 
     /** A sentence of its own after the list of pages. */
-    private const FURTHER = '/^(?:(?:and|also|plus)\s+)?(?:an?|the|lots of|loads of|plenty of|some)\s/iu';
+    private const FURTHER = '/^(?:(?:and|also|plus)\s+)?(?:an?|the|lots of|loads of|plenty of|many|more|some)\s/iu';
     /** A sentence after the list of pages that is longer than their names says what is on them. */
     private const NAMES_ALONE = 4;
     /** A refusal in more words than this is called by the feature's name. */
@@ -49,7 +49,7 @@ final readonly class FeatureRecogniser implements Recogniser
                 [$words, $offset] = $this->refusedOrFirst($sentence, $matches[0]);
                 if ('page_refusal' === $topic || $this->negation->covers($sentence, $offset)) {
                     yield new Candidate(FactKind::PageRefusal, Phrase::title(str_word_count($words) > self::LONG ? strtr($feature, '-', ' ') : $words), $sentence->start + $offset, \strlen($words), 0.93, detail: ['feature' => $feature]);
-                } elseif ($wished || $this->isNamed($feature, $sentence, $words) || ('page_request' === $topic && $this->saysWhatIsThere($sentence)) || ('page_request' === $topic && 1 === preg_match('/\bwith (?:an?|the|our)?\s*$/iu', substr($sentence->text, 0, $offset)))) {
+                } elseif ($wished || $this->isNamed($feature, $sentence, $words) || ('page_request' === $topic && $this->saysWhatIsThere($sentence)) || ('page_request' === $topic && 1 === preg_match('/\bwith (?:an?|the|our)?\s*$|\([^)]*$/iu', substr($sentence->text, 0, $offset)))) {
                     yield new Candidate(FactKind::Feature, $feature, $sentence->start + $offset, \strlen($words), $asked ? 0.95 : 0.85, detail: ['wording' => Phrase::tidy($words)]);
                 }
             }

@@ -20,9 +20,10 @@ use DunePocket\Catalogue\Cues;
 final readonly class LikelyDifferentiatorRecogniser implements Recogniser
 {
     private const CERTAINTY = 0.55;
-    private const ENOUGH = 3.5;
+    private const ENOUGH = 3.0;
     private const CLAIM = 1.5;
     private const CONTRAST = 2.0;
+    private const CONTRAST_NEAR = 1.5;
     private const PRIDE = 2.0;
     private const TOPICS = [null, 'business_kind', 'offering', 'person'];
     private const FEWEST_WORDS = 4;
@@ -38,11 +39,12 @@ final readonly class LikelyDifferentiatorRecogniser implements Recogniser
             if (!$this->mayClaim($sentence)) {
                 continue;
             }
-            $before = $this->beside($sentence, $reading->sentences[$i - 1] ?? null);
-            $after = $this->beside($sentence, $reading->sentences[$i + 1] ?? null);
-            $score = self::CLAIM
-                + (1 === preg_match($this->cues->contrast, $before.' '.$sentence->text.' '.$after) ? self::CONTRAST : 0.0)
-                + (1 === preg_match($this->cues->pride, $sentence->text.' '.$after) ? self::PRIDE : 0.0);
+            $beside = array_map(fn (int $step): string => $this->beside($sentence, $reading->sentences[$i + $step] ?? null), [-2 => -2, -1 => -1, 1 => 1, 2 => 2]);
+            $score = self::CLAIM + match (true) {
+                1 === preg_match($this->cues->contrast, $beside[-1].' '.$sentence->text.' '.$beside[1]) => self::CONTRAST,
+                1 === preg_match($this->cues->contrast, $beside[-2].' '.$beside[2]) => self::CONTRAST_NEAR,
+                default => 0.0,
+            } + (1 === preg_match($this->cues->pride, $sentence->text.' '.$beside[1]) ? self::PRIDE : 0.0);
             if ($score >= self::ENOUGH && (null === $best || $score > $best[0])) {
                 $best = [$score, $sentence];
             }

@@ -82,7 +82,7 @@ final readonly class LikelyNameRecogniser implements Recogniser
         return \count($words) <= self::MOST_WORDS
             && mb_strlen($name) > 3
             && 1 !== preg_match(self::CALENDAR, $name)
-            && 1 !== preg_match('/^\d|\d{4}/', $name)
+            && 1 !== preg_match('/^\d|\d{4}|^[^\p{L}]*$/u', $name)
             && (\count($words) > 1 || !WordList::holds($this->words, mb_strtolower($name)))
             && !(mb_strtoupper($name) === $name && mb_strlen($name) < 6);
     }

@@ -53,7 +53,7 @@ final readonly class RefusalRecogniser implements Recogniser
         foreach (Phrase::list($sentence->text) as [$part, $at]) {
             $lead = 1 === preg_match('/^(?:(?:no|not|nor|an?|the|any|please|please no|definitely no)\s+)+/iu', $part, $m) ? \strlen($m[0]) : 0;
             $candidate = $this->refusal(substr($part, $lead), $sentence->start + $at + $lead, true);
-            if (null !== $candidate && 1 !== preg_match('/\b(?:we|i|i[\'’]d|it|they|you|nobody|please|our|my)\b/iu', $candidate->value)) {
+            if (null !== $candidate && 1 !== preg_match('/\b(?:we|i|i[\'’]d|it|they|you|nobody|please|our|my|keeps?|is|are|was|funds?|asks?|feel)\b/iu', $candidate->value)) {
                 yield $candidate;
             }
         }
@@ -94,7 +94,9 @@ final readonly class RefusalRecogniser implements Recogniser
             return null;
         }
 
-        return new Candidate(FactKind::PageRefusal, Phrase::title($bare), $start, max(1, \strlen(rtrim(preg_replace(self::AFTER_NAME, '', $words) ?? $words, " \n.,;:!"))), self::CERTAINTY);
+        $feature = array_key_first(array_filter($this->cues->namedFeatures, static fn (string $pattern): bool => 1 === preg_match($pattern, $bare)));
+
+        return new Candidate(FactKind::PageRefusal, Phrase::title($bare), $start, max(1, \strlen(rtrim(preg_replace(self::AFTER_NAME, '', $words) ?? $words, " \n.,;:!"))), self::CERTAINTY, detail: array_filter(['feature' => $feature]));
     }
 
     /** A known page, a known feature, something called a page, or one of the things that only websites have. */

@@ -35,13 +35,26 @@ final readonly class ToneRecogniser implements Recogniser
             foreach ($this->cues->tones as $tone => $pattern) {
                 preg_match_all($pattern, $sentence->text, $matches, \PREG_OFFSET_CAPTURE);
                 foreach ($matches[0] as [$word, $offset]) {
-                    if (!$this->negation->covers($sentence, (int) $offset) || 1 === preg_match('/^(?:no|not)\b/iu', $word)) {
+                    if (!$this->isDenied($sentence, (int) $offset) || 1 === preg_match('/^(?:no|not)\b/iu', $word)) {
                         yield new Candidate(FactKind::Tone, $tone, $sentence->start + (int) $offset, \strlen($word), 'tone' === $sentence->block->topic ? 0.96 : 0.9);
                         break;
                     }
                 }
             }
         }
+    }
+
+    /** "Friendly, no pressure, plain": what is denied in one part of a list is not denied in the next. */
+    private function isDenied(Sentence $sentence, int $offset): bool
+    {
+        $part = (string) strrchr(','.substr($sentence->text, 0, $offset), ',');
+
+        return $this->negation->covers($sentence, $offset) && (1 === preg_match('/^,\s*(?:or|nor|and)\b/iu', $part) || $this->cues->isNegated($part) || !$this->startsPart($part));
+    }
+
+    private function startsPart(string $part): bool
+    {
+        return str_word_count($part) < 3;
     }
 
     /** Asked for, said with a word for the voice, or a sentence that consists of tone words alone. */

@@ -127,7 +127,7 @@ final readonly class TopicRecogniser implements Recogniser
         }
         foreach (preg_split('/(?<=[.;])\s+|\n/u', $block->text, -1, \PREG_SPLIT_OFFSET_CAPTURE) ?: [] as [$part, $at]) {
             $value = Phrase::tidy($part);
-            if (FactKind::Differentiator === $kind && $at > 0 && 1 !== preg_match(self::GOES_ON, $value)) {
+            if (FactKind::Differentiator === $kind && $at > 0 && (1 !== preg_match(self::GOES_ON, $value) || !str_contains($value, ' '))) {
                 continue;
             }
             if (mb_strlen($value) > 2) {
