@@ -65,9 +65,11 @@ final readonly class Cues
     public string $pointingBack;
     /** A word about the others. */
     public string $contrast;
-    /** A claim of one's own. */
-    public string $claim;
-    public string $pride;
+    /** One's own doings. */
+    public string $own;
+    /** What people say of it. */
+    public string $acclaim;
+    public string $rare;
     /** What makes a sentence no claim. */
     public string $noClaim;
     public string $money;
@@ -116,8 +118,9 @@ final readonly class Cues
         $this->wanting = $expand($cues->string('wanting'));
         $this->pointingBack = $expand($cues->string('pointing_back'));
         $this->contrast = $expand($cues->string('contrast'));
-        $this->claim = $expand($cues->string('claim'));
-        $this->pride = $expand($cues->string('pride'));
+        $this->own = $expand($cues->string('own'));
+        $this->acclaim = $expand($cues->string('acclaim'));
+        $this->rare = $expand($cues->string('rare'));
         $this->noClaim = $expand($cues->string('no_claim'));
         $this->emphasis = $expand($cues->string('emphasis'));
         $this->name = $expand('{NAME}');

@@ -21,10 +21,11 @@ final readonly class LikelyDifferentiatorRecogniser implements Recogniser
 {
     private const CERTAINTY = 0.55;
     private const ENOUGH = 3.0;
-    private const CLAIM = 1.5;
+    private const OWN = 1.0;
     private const CONTRAST = 2.0;
     private const CONTRAST_NEAR = 1.5;
-    private const PRIDE = 2.0;
+    private const ACCLAIM = 2.0;
+    private const RARE = 1.5;
     private const TOPICS = [null, 'business_kind', 'offering', 'person'];
     private const FEWEST_WORDS = 4;
 
@@ -39,12 +40,7 @@ final readonly class LikelyDifferentiatorRecogniser implements Recogniser
             if (!$this->mayClaim($sentence)) {
                 continue;
             }
-            $beside = array_map(fn (int $step): string => $this->beside($sentence, $reading->sentences[$i + $step] ?? null), [-2 => -2, -1 => -1, 1 => 1, 2 => 2]);
-            $score = self::CLAIM + match (true) {
-                1 === preg_match($this->cues->contrast, $beside[-1].' '.$sentence->text.' '.$beside[1]) => self::CONTRAST,
-                1 === preg_match($this->cues->contrast, $beside[-2].' '.$beside[2]) => self::CONTRAST_NEAR,
-                default => 0.0,
-            } + (1 === preg_match($this->cues->pride, $sentence->text.' '.$beside[1]) ? self::PRIDE : 0.0);
+            $score = $this->score($sentence, array_map(fn (int $step): string => $this->beside($sentence, $reading->sentences[$i + $step] ?? null), [-2 => -2, -1 => -1, 1 => 1, 2 => 2]));
             if ($score >= self::ENOUGH && (null === $best || $score > $best[0])) {
                 $best = [$score, $sentence];
             }
@@ -55,6 +51,21 @@ final readonly class LikelyDifferentiatorRecogniser implements Recogniser
         }
     }
 
+    /** @param array<int, string> $beside the sentences of the same block by how far away they stand */
+    private function score(Sentence $sentence, array $beside): float
+    {
+        $holds = static fn (string $pattern, string $text): bool => 1 === preg_match($pattern, $text);
+
+        return ($holds($this->cues->own, $sentence->text) ? self::OWN : 0.0)
+            + ($holds($this->cues->rare, $sentence->text) ? self::RARE : 0.0)
+            + ($holds($this->cues->acclaim, $sentence->text.' '.$beside[1]) ? self::ACCLAIM : 0.0)
+            + match (true) {
+                $holds($this->cues->contrast, $beside[-1].' '.$sentence->text.' '.$beside[1]) => self::CONTRAST,
+                $holds($this->cues->contrast, $beside[-2].' '.$beside[2]) => self::CONTRAST_NEAR,
+                default => 0.0,
+            };
+    }
+
     private function mayClaim(Sentence $sentence): bool
     {
         return $sentence->isSpoken()
@@ -62,7 +73,6 @@ final readonly class LikelyDifferentiatorRecogniser implements Recogniser
             && \in_array($sentence->block->kind, [BlockKind::Paragraph, BlockKind::Answer, BlockKind::Item], true)
             && \in_array($sentence->block->topic, self::TOPICS, true)
             && str_word_count($sentence->text) >= self::FEWEST_WORDS
-            && 1 === preg_match($this->cues->claim, $sentence->text)
             && 1 !== preg_match($this->cues->noClaim, $sentence->text);
     }
 
