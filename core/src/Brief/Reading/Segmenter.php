@@ -511,6 +511,9 @@ final class Segmenter
             return false;
         }
         $this->closeParagraph();
+        if ($this->saysMore($label)) {
+            $this->add(BlockKind::Heading, $start, $label);
+        }
         $this->add(BlockKind::Answer, $start + (int) $m['value'][1], $m['value'][0], $topic);
 
         return true;
