@@ -69,7 +69,7 @@ final readonly class OfferingRecogniser implements Recogniser
      */
     private function bareList(Sentence $sentence, bool $afterOffering): iterable
     {
-        $text = rtrim(preg_replace('/\s*(?:[:;]-?[)D(]|\(:|:-?P|<3|x+)\s*$/u', '', $sentence->text) ?? $sentence->text, " \n.!");
+        $text = rtrim(preg_replace('/\s*(?:,? that sort of thing|\s[-–—] the lot|,? and so on|,? you name it|,? etc)\.?\s*$|\s*(?:[:;]-?[)D(]|\(:|:-?P|<3|x+)\s*$/u', '', $sentence->text) ?? $sentence->text, " \n.!");
         $text = $this->covered('/\s(?:mainly|mostly)(?=,)|\bbut also\b|\s(?:when|whenever|where|if|while|because|that|which|who)\s[^,;.()]*(?=[,;.)]|$)/iu', $text, ' ');
         $goesOn = $afterOffering && 1 === preg_match('/^\s*(?:then|plus|also|and|and then|there[\'’]?s also|oh and)\s+/iu', $text, $m);
         if ($goesOn) {
