@@ -19,6 +19,7 @@ use DunePocket\Catalogue\PageKinds;
 final readonly class OfferingRecogniser implements Recogniser
 {
     private const MOST_WORDS = 7;
+    private const UNHEADED = 0.75;
     /** Patients rather than services. */
     private const CARED_FOR = '/^(?:(?:all|small|large|farm|your)\s+)*(?:cats?|dogs?|rabbits?|horses?|ponies|chickens?|hens|guinea pigs|hamsters|pets?|animals|birds|reptiles|people|patients|children|adults|families)$/iu';
     /** "Independent opticians" says what they are, not what they offer. */
@@ -43,6 +44,7 @@ final readonly class OfferingRecogniser implements Recogniser
 
     public function recognise(Reading $reading): iterable
     {
+        yield from $this->unheadedItems($reading->sentences);
         $before = null;
         foreach ($reading->sentences as $sentence) {
             if (!$sentence->isSpoken() || \in_array($sentence->block->kind, [BlockKind::Title, BlockKind::Heading], true)) {
@@ -58,6 +60,32 @@ final readonly class OfferingRecogniser implements Recogniser
             $offered = [...$this->inRunningText($sentence), ...$this->priced($sentence), ...$this->bareList($sentence, $before === $sentence->block)];
             yield from $offered;
             $before = [] === $offered ? null : $sentence->block;
+        }
+    }
+
+    /**
+     * Three lines or more of a list that nothing announces, neither pages nor people nor features: what they offer.
+     *
+     * @param list<Sentence> $sentences
+     *
+     * @return iterable<Candidate>
+     */
+    private function unheadedItems(array $sentences): iterable
+    {
+        $run = [];
+        foreach ([...$sentences, null] as $sentence) {
+            if (null !== $sentence && BlockKind::Item === $sentence->block->kind && null === $sentence->block->topic && $sentence->isFirst() && str_word_count($sentence->text) <= self::MOST_WORDS && 1 !== preg_match(self::NO_LIST, $sentence->text)) {
+                $run[] = $sentence;
+                continue;
+            }
+            $parts = array_map(static fn (Sentence $item): array => [trim($item->text, " .\n"), $item->start], $run);
+            $other = array_filter($parts, fn (array $part): bool => null !== $this->pages->named(Phrase::tidy($part[0])) || 1 === preg_match($this->cues->persons, $part[0]) || $this->isFeature($part) || $this->isTone($part) || $this->isName($part));
+            if (\count($run) > 2 && 3 * \count($other) <= \count($run)) {
+                foreach ($parts as [$part, $start]) {
+                    yield from $this->item($part, $start, self::UNHEADED);
+                }
+            }
+            $run = [];
         }
     }
 
