@@ -30,7 +30,7 @@ final readonly class PageRecogniser implements Recogniser
     private const LONGEST_NAME = 5;
     /** Four names in capitals, wherever they stand. */
     private const CAPITAL_LIST = '/(?<list>(?-i:(?:The )?\p{Lu}[\p{L}\'’&-]*(?: [\p{L}\'’&-]+){0,4}(?:\s*\([^)]*\))?(?:, (?:The |the )?\p{Lu}[\p{L}\'’&-]*(?: [\p{L}\'’&-]+){0,4}(?:\s*\([^)]*\))?){2,})[^.:;!?\n]*)/iu';
-    private const WISHED_LIST = '/\b(?:have|has|include|includes|see|like|want|need|needs|with|are|be|comprise|contain|contains|consist of|imagin(?:e|ed|ing)|thinking(?: of)?|suggest|suggests|propose|picture|pages|sections|menu|follows|follow|is|say|think|reckon)\b[^.;!?\n]{0,25}?(?::|\s[–—-])?\s+(?<list>(?-i:(?:the )?\p{Lu})[^.;:!?\n]{8,200})/iu';
+    private const WISHED_LIST = '/\b(?:have|has|include|includes|see|like|want|need|needs|with|are|be|comprise|contain|contains|consist of|into|imagin(?:e|ed|ing)|thinking(?: of)?|suggest|suggests|propose|picture|pages|sections|menu|follows|follow|is|say|think|reckon)\b[^.;!?\n]{0,25}?(?::|\s[–—-])?\s+(?<list>(?-i:(?:the )?\p{Lu})[^.;:!?\n]{8,200})/iu';
     /** "Shop - Recipes - Contact" */
     private const BETWEEN_NAMES = '/\s+(?:[-–—·|•>\/]|->|→)\s+/u';
     private const NO_NAME = '/^(?:[\d\s–-]+|english|french|german|dutch|spanish|italian|welsh|polish|irish|portuguese|pages?|obviously|really|maybe|perhaps|also|please|them|everything|us|me|web|this|that|the|each|every|which|one|first|same|front|single|two|three|four|five|six|seven|eight|nine|ten|few|many|most|all|other|another|more|these|those|whole|per|on|any|no|an?|its|their|our|my|your|extra|separate|own|facebook|instagram|google|last|next|\d+|it|long|current|old|existing|stock(?: .+)?|(?:.+ )?(?:\d+|two|three|four|five|six|seven|eight|nine|ten)|problem|idea|doubt|hurry|rush|pressure|need|point|more than)$/iu';
@@ -376,7 +376,7 @@ final readonly class PageRecogniser implements Recogniser
         if (1 !== preg_match('/\b(?:pages?|site|website|menu)\b|^\W*(?:(?:so|just|it shall consist of|maybe|i think|i suppose|ok|okay|then)\b[,:]?\s+)*(?:an?\s+|the\s+)?(?:home(?: ?page)?|front page|landing page|welcome|start)\s*[,\/;]|(?-i:\bHome(?: page)?)\s*[,\/]|\b(?:suggest|listed|imagine|picture|see|propose|want|need|have|with|be)\b[:\s]+(?:the )?home(?: ?page)?\s*[,\/;]/iu', $sentence->text)) {
             return;
         }
-        $text = $sentence->text;
+        $text = preg_match_all('~\p{L}/(?=\p{L})~u', $sentence->text) > 1 ? str_replace('/', ',', $sentence->text) : $sentence->text;
         $from = 0;
         if (1 === preg_match('/\b(?:pages?|site|website|menu|need|want|have|like|be|with|are|include|includes|consist|following|certainly|suggest|listed|imagine|imagining|imagined|picture|see|propose|think|so|suppose|for|just)\b\s*(?:[:–—-]\s*|(?:are|is|of|for|with|like|such as|would be|could be|should be|please)\s*:?\s*)*(?=(?:an?\s+|the\s+)?(?:home|front|welcome|about|services|who we|what we|start|landing)\b)/iu', $text, $m, \PREG_OFFSET_CAPTURE)) {
             $from = (int) $m[0][1] + \strlen($m[0][0]);
