@@ -23,6 +23,7 @@ final readonly class BriefReader
     private Segmenter $segmenter;
     private SentenceSplitter $splitter;
     private Recogniser\KindRecogniser $kinds;
+    private Recogniser\LikelyDifferentiatorRecogniser $hints;
     private AreasBehindPages $areas;
     private Resolver $resolver;
     private Normaliser $normaliser;
@@ -39,6 +40,7 @@ final readonly class BriefReader
         $this->segmenter = new Segmenter($cues);
         $this->splitter = new SentenceSplitter();
         $this->kinds = new Recogniser\KindRecogniser($catalogue->businessKinds());
+        $this->hints = new Recogniser\LikelyDifferentiatorRecogniser($cues);
         $this->areas = new AreasBehindPages($catalogue->pageKinds());
         $this->resolver = new Resolver();
         $this->normaliser = new Normaliser();
@@ -48,7 +50,6 @@ final readonly class BriefReader
             new Recogniser\DomainNameRecogniser($cues, $catalogue->words()),
             new Recogniser\LikelyNameRecogniser($cues, $catalogue->words(), $catalogue->businessKinds()),
             new Recogniser\DifferentiatorRecogniser($cues),
-            new Recogniser\LikelyDifferentiatorRecogniser($cues),
             new Recogniser\OfferingRecogniser($cues, $negation, $catalogue->pageKinds()),
             new Recogniser\GoalRecogniser($cues, $negation),
             new Recogniser\ToneRecogniser($cues, $negation),
@@ -76,7 +77,7 @@ final readonly class BriefReader
             array_push($candidates, ...iterator_to_array($recogniser->recognise($reading), false));
         }
         $candidates = $this->areas->with($reading, $candidates);
-        array_push($candidates, ...iterator_to_array($this->kinds->recognise($reading, $candidates), false));
+        array_push($candidates, ...iterator_to_array($this->kinds->recognise($reading, $candidates), false), ...iterator_to_array($this->hints->recognise($reading, $candidates), false));
         if (SourceKind::Site === $source->kind) {
             $candidates = array_values(array_filter($candidates, static fn (Candidate $candidate): bool => \in_array($candidate->kind, self::ON_A_SITE, true)));
         }

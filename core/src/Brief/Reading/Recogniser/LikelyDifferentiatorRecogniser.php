@@ -9,22 +9,27 @@ use DunePocket\Brief\Reading\BlockKind;
 use DunePocket\Brief\Reading\Candidate;
 use DunePocket\Brief\Reading\Phrase;
 use DunePocket\Brief\Reading\Reading;
-use DunePocket\Brief\Reading\Recogniser;
 use DunePocket\Brief\Reading\Sentence;
 use DunePocket\Catalogue\Cues;
 
 /**
- * What sets them apart where no wording says so: a claim of their own beside a word about the others. "A lot of artists
- * trace one picture. I draw from several." One at most, as a hint.
+ * What sets them apart where no wording says so: of the sentences in which nothing else was read, the one that most
+ * looks like a claim of their own. "A lot of artists trace one picture. I draw from several." One at most, as a hint.
  */
-final readonly class LikelyDifferentiatorRecogniser implements Recogniser
+final readonly class LikelyDifferentiatorRecogniser
 {
-    private const CERTAINTY = 0.55;
-    private const ENOUGH = 3.0;
+    /** What a sentence that says one of these is about. */
+    private const EXPLAINED = [FactKind::SecondaryGoal, FactKind::Feature, FactKind::PageRequest, FactKind::PageRefusal, FactKind::PageCount, FactKind::Tone, FactKind::AvoidWord, FactKind::Keyphrase, FactKind::Deadline, FactKind::Budget, FactKind::DesignNote, FactKind::ContactPhone, FactKind::ContactEmail, FactKind::ContactAddress];
+    /** Where one of these was read the sentence may say more. */
+    private const IN_PART = [FactKind::Offering, FactKind::Audience, FactKind::Goal, FactKind::BusinessName];
+    private const PLAIN = 0.8;
+    private const CERTAINTY = 0.45;
+    private const ENOUGH = 1.0;
     private const OWN = 1.0;
     private const CONTRAST = 2.0;
     private const CONTRAST_NEAR = 1.5;
     private const ACCLAIM = 2.0;
+    private const PART = 1.0;
     private const RARE = 1.5;
     private const TOPICS = [null, 'business_kind', 'offering', 'person'];
     private const FEWEST_WORDS = 4;
@@ -33,14 +38,23 @@ final readonly class LikelyDifferentiatorRecogniser implements Recogniser
     {
     }
 
-    public function recognise(Reading $reading): iterable
+    /**
+     * @param list<Candidate> $read what else was read
+     *
+     * @return iterable<Candidate> one at most
+     */
+    public function recognise(Reading $reading, array $read): iterable
     {
+        if ([] !== array_filter($read, static fn (Candidate $candidate): bool => FactKind::Differentiator === $candidate->kind && $candidate->certainty >= self::PLAIN)) {
+            return;
+        }
         $best = null;
         foreach ($reading->sentences as $i => $sentence) {
-            if (!$this->mayClaim($sentence)) {
+            if (!$this->mayClaim($sentence) || $this->says($sentence, $read, self::EXPLAINED)) {
                 continue;
             }
             $score = $this->score($sentence, array_map(fn (int $step): string => $this->beside($sentence, $reading->sentences[$i + $step] ?? null), [-2 => -2, -1 => -1, 1 => 1, 2 => 2]));
+            $score -= $this->says($sentence, $read, self::IN_PART) ? self::PART : 0.0;
             if ($score >= self::ENOUGH && (null === $best || $score > $best[0])) {
                 $best = [$score, $sentence];
             }
@@ -49,6 +63,22 @@ final readonly class LikelyDifferentiatorRecogniser implements Recogniser
             $value = Phrase::tidy($best[1]->text);
             yield new Candidate(FactKind::Differentiator, mb_strtoupper(mb_substr($value, 0, 1)).mb_substr($value, 1), $best[1]->start, \strlen(rtrim($best[1]->text, " \n.")), self::CERTAINTY);
         }
+    }
+
+    /**
+     * @param list<Candidate> $read
+     * @param list<FactKind>  $kinds
+     */
+    private function says(Sentence $sentence, array $read, array $kinds): bool
+    {
+        $end = $sentence->start + \strlen($sentence->text);
+        foreach ($read as $candidate) {
+            if (\in_array($candidate->kind, $kinds, true) && $candidate->start < $end && $sentence->start < $candidate->start + $candidate->length) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** @param array<int, string> $beside the sentences of the same block by how far away they stand */
