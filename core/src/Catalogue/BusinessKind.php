@@ -47,9 +47,10 @@ final readonly class BusinessKind
     ) {
     }
 
-    public static function fromNode(string $id, Node $node): self
+    /** @param ?Node $wordings `names` and `words` of this kind, null when nothing betrays it */
+    public static function fromNode(string $id, Node $node, ?Node $wordings): self
     {
-        $pattern = static fn (string $key): ?string => '' === $node->string($key) ? null : '~(?<!\p{L})(?:'.$node->string($key).')~iu';
+        $pattern = static fn (string $key): ?string => null !== $wordings && $wordings->has($key) ? '~(?<!\p{L})(?:'.implode('|', $wordings->strings($key)).')~iu' : null;
 
         return new self(
             $id,

@@ -49,7 +49,7 @@ final class Catalogue
     {
         $brief = $this->data->child('brief');
 
-        return $this->cues ??= new Cues($brief->child('cues'), $brief->child('topics'), $brief->child('goals'), $brief->child('tones'), $brief->child('features'));
+        return $this->cues ??= new Cues($brief);
     }
 
     /** @return string words that are spelt right, sorted by bytes, a line break before and after each */
@@ -251,7 +251,9 @@ final class Catalogue
     /** @return array<string, BusinessKind> */
     private function kindsOfBusiness(): array
     {
-        return $this->businessKinds ??= self::build($this->data->child('business-kinds'), BusinessKind::fromNode(...));
+        $wordings = $this->data->child('brief')->child('kinds');
+
+        return $this->businessKinds ??= self::build($this->data->child('business-kinds'), static fn (string $id, Node $node): BusinessKind => BusinessKind::fromNode($id, $node, $wordings->has($id) ? $wordings->child($id) : null));
     }
 
     /**

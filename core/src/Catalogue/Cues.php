@@ -10,6 +10,9 @@ use DunePocket\Data\Node;
 /** The words that betray what a client means, from core/catalogue/brief. */
 final readonly class Cues
 {
+    /** What may stand between what was said and the words that point back at it. */
+    private const BEFORE_POINTING = '(?:[,;.]?\s*(?:and|so|because|but)?\s*(?:i (?:think|believe|guess|suppose) )?|\s[–—-]\s*)\b';
+
     /** @var list<CuePattern> */
     public array $patterns;
 
@@ -78,13 +81,18 @@ final readonly class Cues
     /** A proper name. */
     public string $name;
 
-    public function __construct(Node $cues, Node $topics, Node $goals, Node $tones, Node $features)
+    /** @param Node $brief the files of core/catalogue/brief by name */
+    public function __construct(Node $brief)
     {
+        $cues = $brief->child('cues');
+        $goals = $brief->child('goals')->entries();
+        $features = $brief->child('features')->entries();
         $macros = [];
         foreach ($cues->stringMap('macros') as $name => $pattern) {
             $macros['{'.$name.'}'] = $pattern;
         }
         $expand = static fn (string $pattern): string => '~'.str_replace('~', '\~', strtr($pattern, $macros)).'~iu';
+        $any = static fn (string $key): string => $expand('(?:'.implode('|', $cues->strings($key)).')');
         $this->patterns = array_map(static fn (Node $node): CuePattern => new CuePattern(
             $node->enum('kind', FactKind::class),
             $node->float('certainty'),
@@ -93,36 +101,36 @@ final readonly class Cues
             $expand($node->string('find')),
             $node->has('unless') ? $expand($node->string('unless')) : null,
             $node->string('prefix', ''),
-        ), $cues->children('patterns'));
-        $this->topics = new Topics($topics, $expand);
-        $this->goals = array_map(static fn (Node $goal): array => array_map($expand, $goal->strings('cues')), $goals->entries());
-        $this->askedGoals = array_map(static fn (Node $goal): array => array_map($expand, $goal->strings('asked')), $goals->entries());
-        $this->aim = $expand($cues->string('aim'));
-        $this->aimBefore = $expand($cues->string('aim_before'));
-        $this->visitorsDo = $expand($cues->string('visitors_do'));
-        $this->tones = array_map(static fn (Node $tone): string => $expand('\b(?:'.implode('|', array_map(static fn (Node $word): string => $word->asString(), $tone->items())).')\b'), $tones->entries());
-        $this->features = array_map(static fn (Node $feature): string => $expand('(?:'.implode('|', [...$feature->strings('named'), ...$feature->strings('cues')]).')'), $features->entries());
-        $this->namedFeatures = array_map(static fn (Node $feature): string => $expand('(?:'.implode('|', $feature->strings('named')).')'), $features->entries());
-        $this->elsewhere = $expand($cues->string('elsewhere'));
-        $this->refusals = array_map(static fn (Node $node): array => [$expand($node->string('find')), $node->bool('sure', false), $node->bool('taken_back', false)], $cues->children('refusals'));
-        $this->siteThings = $expand($cues->string('site_things'));
-        $this->noRefusals = $expand($cues->string('no_refusals'));
-        $this->noThings = $expand($cues->string('no_things'));
+        ), $brief->child('patterns')->children('patterns'));
+        $this->topics = new Topics($brief->child('topics'), $expand);
+        $this->goals = array_map(static fn (Node $goal): array => array_map($expand, $goal->strings('cues')), $goals);
+        $this->askedGoals = array_map(static fn (Node $goal): array => array_map($expand, $goal->strings('asked')), $goals);
+        $this->aim = $any('aim');
+        $this->aimBefore = $any('aim_before');
+        $this->visitorsDo = $any('visitors_do');
+        $this->tones = array_map(static fn (Node $tone): string => $expand('\b(?:'.implode('|', array_map(static fn (Node $word): string => $word->asString(), $tone->items())).')\b'), $brief->child('tones')->entries());
+        $this->features = array_map(static fn (Node $feature): string => $expand('(?:'.implode('|', [...$feature->strings('named'), ...$feature->strings('cues')]).')'), $features);
+        $this->namedFeatures = array_map(static fn (Node $feature): string => $expand('(?:'.implode('|', $feature->strings('named')).')'), $features);
+        $this->elsewhere = $any('elsewhere');
+        $this->refusals = array_map(static fn (Node $node): array => [$expand($node->string('find')), $node->bool('sure', false), $node->bool('taken_back', false)], $brief->child('refusals')->children('refusals'));
+        $this->siteThings = $any('site_things');
+        $this->noRefusals = $any('no_refusals');
+        $this->noThings = $any('no_things');
         $this->offeringVerbs = array_map($expand, $cues->stringMap('offering_verbs'));
-        $this->givenUp = $expand($cues->string('given_up'));
-        $this->notOfferings = $expand($cues->string('not_offerings'));
+        $this->givenUp = $any('given_up');
+        $this->notOfferings = $any('not_offerings');
         $this->labels = $cues->stringMap('labels');
         $this->blank = $expand($cues->string('blank'));
         $this->signOff = $expand($cues->string('sign_off'));
-        $this->negation = $expand($cues->string('negation'));
-        $this->wanting = $expand($cues->string('wanting'));
-        $this->pointingBack = $expand($cues->string('pointing_back'));
-        $this->contrast = $expand($cues->string('contrast'));
-        $this->own = $expand($cues->string('own'));
-        $this->acclaim = $expand($cues->string('acclaim'));
-        $this->rare = $expand($cues->string('rare'));
-        $this->noClaim = $expand($cues->string('no_claim'));
-        $this->emphasis = $expand($cues->string('emphasis'));
+        $this->negation = $any('negation');
+        $this->wanting = $any('wanting');
+        $this->pointingBack = $expand(self::BEFORE_POINTING.'(?:'.implode('|', $cues->strings('pointing_back')).')[^.!?\n]*');
+        $this->contrast = $any('contrast');
+        $this->own = $any('own');
+        $this->acclaim = $any('acclaim');
+        $this->rare = $any('rare');
+        $this->noClaim = $any('no_claim');
+        $this->emphasis = $any('emphasis');
         $this->name = $expand('{NAME}');
         $this->persons = $expand('^(?:[\p{L}\'’-]+\s+){0,3}{PERSONS}(?:\s+(?:who|with|in|from|at|of|without|over|under|mostly|mainly|too|turning|looking|after|for)\b.*)?$');
         $this->money = $expand('(?:from |around |about )?{MONEY}(?:\s*(?:-|–|to)\s*{MONEY})?(?:\s*(?:(?:per|a|an|each|for(?: an?)?)\b|\/)\s*(?:\d+\s*)?[\p{L}]+(?:\s(?:minutes|min|mins|hours|people))?)?');

@@ -14,20 +14,14 @@ use DunePocket\Catalogue\Catalogue;
 use DunePocket\Data\InvalidData;
 
 /**
- * Holds what was read from labelled briefs against their labels, kind of fact by kind of fact.
- *
- * Names, numbers and closed values have to be the same; offerings and pages the same up to articles, number and
- * words like "page"; free text (audience, what sets them apart) has to share half of the label's longer words.
+ * Holds what was read from labelled briefs against their labels, kind of fact by kind of fact. Names, numbers and
+ * closed values have to be the same, offerings and pages the same thing; free text has to share words.
  */
 final class Measurement
 {
     private const NAMED = ['name' => FactKind::BusinessName, 'phone' => FactKind::ContactPhone, 'email' => FactKind::ContactEmail, 'goal' => FactKind::Goal, 'page_count' => FactKind::PageCount];
     private const LISTED = ['offerings' => FactKind::Offering, 'refused' => FactKind::PageRefusal, 'features' => FactKind::Feature, 'tone' => FactKind::Tone, 'avoid' => FactKind::AvoidWord, 'phrases' => FactKind::Keyphrase];
     private const FREE = ['audience' => FactKind::Audience, 'apart' => FactKind::Differentiator];
-    /** A name is the same with its article and its legal form. */
-    private const LEGAL_FORM = '/^the\s+|,?\s+(?:ltd|limited|llp|llc|inc|plc|cic|gmbh)\.?$/u';
-    private const ENOUGH = 0.5;
-    private const SMALL_WORDS = ['the', 'and', 'for', 'our', 'page', 'pages', 'section', 'with', 'who', 'that', 'we', 'you', 'of', 'to', 'is', 'in', 'on', 'at', 'by', 'from', 'or', 'a', 'an'];
 
     /** @var array<string, Tally> by label */
     public array $tallies = [];
@@ -51,19 +45,19 @@ final class Measurement
         ++$this->briefs;
         $this->kind($expected, $read);
         foreach (self::NAMED as $label => $kind) {
-            $this->compare($label, $expected, $expected->labels->has($label) ? [$expected->labels->string($label)] : [], $this->values($read, $kind), $this->sameText(...));
+            $this->compare($label, $expected, $expected->labels->has($label) ? [$expected->labels->string($label)] : [], $this->values($read, $kind), Likeness::sameText(...));
         }
         foreach (self::LISTED as $label => $kind) {
             $labels = $expected->labels->strings($label);
             $values = FactKind::Feature === $kind ? $this->features($read, $labels) : $this->values($read, $kind);
-            $this->compare($label, $expected, $labels, $values, $this->sameThing(...));
+            $this->compare($label, $expected, $labels, $values, Likeness::sameThing(...));
         }
         $asked = array_filter($read->of(FactKind::PageRequest), static fn (Fact $fact): bool => null === $fact->detail('each'));
         $each = array_filter($read->of(FactKind::PageRequest), static fn (Fact $fact): bool => null !== $fact->detail('each'));
-        $this->compare('pages', $expected, $expected->labels->strings('pages'), array_map(static fn (Fact $fact): string => $fact->value, array_values($asked)), $this->sameThing(...));
-        $this->compare('each', $expected, $expected->labels->strings('each'), array_map(static fn (Fact $fact): string => (string) $fact->detail('each'), array_values($each)), $this->sameThing(...));
+        $this->compare('pages', $expected, $expected->labels->strings('pages'), array_map(static fn (Fact $fact): string => $fact->value, array_values($asked)), Likeness::sameThing(...));
+        $this->compare('each', $expected, $expected->labels->strings('each'), array_map(static fn (Fact $fact): string => (string) $fact->detail('each'), array_values($each)), Likeness::sameThing(...));
         foreach (self::FREE as $label => $kind) {
-            $this->compare($label, $expected, $expected->labels->strings($label), $this->values($read, $kind), $this->shares(...));
+            $this->compare($label, $expected, $expected->labels->strings($label), $this->values($read, $kind), Likeness::shares(...));
         }
         $this->quotes($expected, $read);
     }
@@ -140,42 +134,5 @@ final class Measurement
         $counted = array_filter($read->of(FactKind::Feature), static fn (Fact $fact): bool => Origin::Inferred !== $fact->origin || \in_array($fact->value, $labels, true));
 
         return array_map(static fn (Fact $fact): string => $fact->value, array_values($counted));
-    }
-
-    private function sameText(string $label, string $value): bool
-    {
-        return self::bare($label) === self::bare($value);
-    }
-
-    private function sameThing(string $label, string $value): bool
-    {
-        $expected = self::words($label);
-        $read = self::words($value);
-        $shared = \count(array_intersect($expected, $read));
-
-        return $expected === $read || ([] !== $expected && [] !== $read && $shared === min(\count($expected), \count($read)) && $shared >= self::ENOUGH * max(\count($expected), \count($read)));
-    }
-
-    private function shares(string $label, string $value): bool
-    {
-        $expected = self::words($label);
-
-        return [] !== $expected && \count(array_intersect($expected, self::words($value))) >= self::ENOUGH * \count($expected);
-    }
-
-    /** @return list<string> */
-    private static function words(string $text): array
-    {
-        $words = preg_split('/[^\p{L}\d]+/u', str_replace(['’', '\''], '', mb_strtolower($text)), -1, \PREG_SPLIT_NO_EMPTY) ?: [];
-        $words = array_diff($words, self::SMALL_WORDS);
-
-        return array_values(array_unique(array_map(static fn (string $word): string => preg_replace(['/(?<=\p{L}{3})ies$/u', '/(?<=\p{L}{3})(?:(?<=[sxz]|ch|sh)es|(?<!s)s)$/u'], ['y', ''], $word) ?? $word, $words)));
-    }
-
-    private static function bare(string $text): string
-    {
-        $bare = trim(preg_replace('/[\s\-()]+/u', ' ', str_replace('’', '\'', mb_strtolower($text))) ?? $text, ' .');
-
-        return preg_replace(self::LEGAL_FORM, '', $bare) ?? $bare;
     }
 }

@@ -279,14 +279,17 @@ final class Resolver
      */
     private function fullName(array $names): array
     {
-        $best = $names[0] ?? null;
-        foreach (null === $best ? [] : $names as $name) {
+        if ([] === $names) {
+            return [];
+        }
+        $best = $names[0];
+        foreach ($names as $name) {
             if (Origin::Stated === $name->origin && $name->certainty >= self::SURE_ENOUGH && str_starts_with($this->key($name->value), $this->key($best->value).' ') && 1 !== preg_match(self::PLACE_AFTER, $name->value)) {
                 return [$name];
             }
         }
 
-        return null === $best ? [] : [$best];
+        return [$best];
     }
 
     /**

@@ -454,8 +454,12 @@ final class Segmenter
         if ([] === $this->blocks && 1 === preg_match('/\b(?:website|web ?site)?\s*brief\b/iu', $m[3])) {
             return false;
         }
+        $isKnown = null !== $this->cues->topics->ofLabel($m[2]);
+        if (!$isKnown && 1 === preg_match('/^(?:no|not|never|nope|please no)\b/iu', $m[3])) {
+            return false;
+        }
         $asks = 1 === preg_match('/^(?:what|who|which|whom|why|how|where)\b/i', $m[2]);
-        if (str_word_count($m[2]) > self::HEADING_WORDS || 1 === preg_match($asks ? '/\b(?:need)\b/i' : '/\b(?:is|are|was|need|i)\b|^(?:no|please|but|so|and)\b(?! thanks)/i', $m[2])) {
+        if (!$isKnown && (str_word_count($m[2]) > self::HEADING_WORDS || 1 === preg_match($asks ? '/\b(?:need)\b/i' : '/\b(?:is|are|was|need|i)\b|^(?:no|please|but|so|and)\b(?! thanks)/i', $m[2]))) {
             return false;
         }
         $topic = $this->cues->topic($m[2]);

@@ -91,7 +91,7 @@ final readonly class OfferingRecogniser implements Recogniser
 
     /**
      * Words that are nothing but an enumeration: "Lock-outs, lock changes, safes." or "beard trims £10"; after a
-     * sentence with offerings, "Then gutters and drains."
+     * sentence with offerings, "Then gutters and drains.".
      *
      * @return iterable<Candidate>
      */

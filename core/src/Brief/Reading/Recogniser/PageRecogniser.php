@@ -258,7 +258,7 @@ final readonly class PageRecogniser implements Recogniser
         if (!$wished && 1 !== preg_match(self::CAPITAL_LIST, $sentence->text, $m, \PREG_OFFSET_CAPTURE)) {
             return;
         }
-        [$list, $offset] = $m['list'] ?? ['', 0];
+        [$list, $offset] = $m['list'];
         $list = preg_split('/\s[-–—]\s|\s(?:but|because|which|where|so)\s/u', $list)[0] ?? $list;
         $parts = Phrase::list($list);
         $names = [];

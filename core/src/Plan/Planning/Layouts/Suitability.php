@@ -40,7 +40,7 @@ final readonly class Suitability
         foreach ($copy->slots as $slot) {
             $points -= \in_array($slot, $traits->slots, true) ? 0.0 : self::UNSHOWN[$slot] ?? self::UNSHOWN_OTHER;
         }
-        $points -= $traits->pictured && !$copy->has('picture') && !$copy->has('video') && !$copy->has('map') ? 3.0 : 0.0;
+        $points -= $traits->pictured && !$copy->has('picture') && !$copy->has('video') && !$copy->has('map') ? 5.0 : 0.0;
         $points -= 'items' === $layout->media && !$copy->has('picture') && !$copy->has('picture-small') ? 3.0 : 0.0;
         $points -= $this->isCramped($choice, $copy) ? 1.5 : 0.0;
         $points -= $this->isUneven($choice, $copy) ? 0.8 : 0.0;
