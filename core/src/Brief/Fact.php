@@ -11,6 +11,9 @@ final readonly class Fact
 {
     /** Key of the detail that says where a fact was taken over from: another project's name, or the designer's defaults. */
     public const FROM = 'from';
+
+    /** What is no surer than this is a guess. */
+    private const DOUBTFUL = 0.5;
     public const DEFAULTS = 'your defaults';
 
     /**
@@ -59,6 +62,12 @@ final readonly class Fact
     public function corrected(string $value): self
     {
         return new self($this->id, $this->kind, $value, Origin::Entered, 1.0, null, $this->detail);
+    }
+
+    /** Concluded from no more than a hint: shown and asked about, but nothing is claimed on the strength of it. */
+    public function isDoubtful(): bool
+    {
+        return $this->certainty <= self::DOUBTFUL;
     }
 
     /** Whether it came from the designer's defaults and nobody said it of this client. */

@@ -6,6 +6,7 @@ namespace DunePocket\Brief;
 
 use DunePocket\Catalogue\BusinessKind;
 use DunePocket\Catalogue\Catalogue;
+use DunePocket\Catalogue\Feature;
 
 /** The facts of a brief as planning and drafting ask for them. */
 final readonly class Profile
@@ -46,7 +47,13 @@ final readonly class Profile
 
     public function has(FactKind $kind): bool
     {
-        return null !== $this->brief->first($kind);
+        return FactKind::Differentiator === $kind ? [] !== $this->differentiators() : null !== $this->brief->first($kind);
+    }
+
+    /** @return list<Fact> what sets them apart, without guesses: the copy claims it */
+    public function differentiators(): array
+    {
+        return array_values(array_filter($this->brief->of(FactKind::Differentiator), static fn (Fact $fact): bool => !$fact->isDoubtful()));
     }
 
     public function wants(string $feature): bool
@@ -97,7 +104,8 @@ final readonly class Profile
     /** @return list<string> */
     private function sectionsOfRefusals(Catalogue $catalogue): array
     {
-        $wanted = array_map(static fn (string $id): ?string => $catalogue->features()[$id]->section ?? null, $this->features);
+        $pages = array_map(static fn (Fact $fact): ?string => $fact->detail('page') ?? $catalogue->pageKinds()->named($fact->value), $this->brief->of(FactKind::PageRequest));
+        $wanted = array_map(static fn (Feature $feature): ?string => $feature->section, array_filter($catalogue->features(), fn (Feature $feature): bool => $this->wants($feature->id) || \in_array($feature->page ?? '', $pages, true)));
         $refused = array_map(fn (Fact $fact): ?string => (new Refusal($fact, $this->brief, $catalogue))->section, $this->brief->of(FactKind::PageRefusal));
 
         return array_values(array_unique(array_filter(array_diff($refused, $wanted), is_string(...))));

@@ -156,7 +156,7 @@ final readonly class Drafter
             'priced' => array_map($this->offering(...), array_values(array_filter($this->profile->offerings, static fn (Fact $fact): bool => null !== $fact->detail('price') && 1 === preg_match('/member|pass|plan|subscri|season|monthly|annual/i', $fact->value)))),
             'siblings' => array_map($this->offering(...), $this->siblings($subject, $wording->most)),
             'subject' => null === $subject->fact ? [] : [$this->offering($subject->fact)],
-            'differentiators' => array_map(static fn (Fact $fact): array => self::item(VocabularyBuilder::short($fact->value)), $this->profile->brief->of(FactKind::Differentiator)),
+            'differentiators' => array_map(static fn (Fact $fact): array => self::item(VocabularyBuilder::short($fact->value)), $this->profile->differentiators()),
             'proofs' => array_map(static fn (Fact $fact): array => self::item($fact->value), $this->profile->brief->of(FactKind::Proof)),
             'people' => array_map(static fn (Fact $fact): array => self::item($fact->value), $this->profile->brief->of(FactKind::Person)),
             'steps' => array_map(static fn (array $step, int $i): array => self::item($step[0], $step[1]) + ['number' => (string) ($i + 1)], $this->profile->kind->steps, array_keys($this->profile->kind->steps)),

@@ -32,7 +32,7 @@ final readonly class VocabularyBuilder
         $place = $value(FactKind::Location);
         $cta = $kind->buttons[$profile->goal] ?? $this->catalogue->goals()[$profile->goal]->button;
         $area = array_map(static fn (Fact $fact): string => $fact->value, $brief->of(FactKind::AreaServed));
-        $differentiator = $value(FactKind::Differentiator);
+        $differentiator = ($profile->differentiators()[0] ?? null)?->value;
         $words = [
             'name' => $profile->name(),
             'kind' => $known ? $kind->label : null,

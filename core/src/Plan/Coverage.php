@@ -53,7 +53,8 @@ final readonly class Coverage
         $mentions = new Mentions($texts);
         $items = [];
         foreach ($brief->facts as $fact) {
-            if (\in_array($fact->kind, [] === $kinds ? self::COUNTED : $kinds, true)) {
+            $isGuess = FactKind::Differentiator === $fact->kind && $fact->isDoubtful();
+            if (!$isGuess && \in_array($fact->kind, [] === $kinds ? self::COUNTED : $kinds, true)) {
                 $items[] = new CoverageItem($fact, $this->where($fact, $plan, $cited[$fact->id] ?? [], $mentions));
             }
         }

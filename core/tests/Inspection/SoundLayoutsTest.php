@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace DunePocket\Tests\Inspection;
 
+use DunePocket\Brief\Measuring\LabelledBrief;
 use DunePocket\Inspection\LayoutInspector;
 use DunePocket\Tests\Support\Bench;
 use PHPUnit\Framework\TestCase;
@@ -29,7 +30,7 @@ final class SoundLayoutsTest extends TestCase
             if (0 !== $at % self::EVERY) {
                 continue;
             }
-            $project = Bench::planned((string) file_get_contents($file));
+            $project = Bench::planned(LabelledBrief::fromFile($file)->text);
             foreach ($project->plan->pages as $page) {
                 ++$pages;
                 foreach ($inspector->inspect($project, $inspector->layOut($project, $page)) as $finding) {

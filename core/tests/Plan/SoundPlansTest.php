@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace DunePocket\Tests\Plan;
 
+use DunePocket\Brief\Measuring\LabelledBrief;
 use DunePocket\Plan\Findings\Finding;
 use DunePocket\Plan\Findings\Inspector;
 use DunePocket\Tests\Support\Bench;
@@ -27,7 +28,7 @@ final class SoundPlansTest extends TestCase
     #[DataProvider('briefs')]
     public function testThePlannersOwnPlanHasNothingToMend(string $file): void
     {
-        $findings = (new Inspector(Bench::catalogue()))->inspect(Bench::planned((string) file_get_contents($file)));
+        $findings = (new Inspector(Bench::catalogue()))->inspect(Bench::planned(LabelledBrief::fromFile($file)->text));
         $own = array_filter($findings, static fn (Finding $finding): bool => !\in_array($finding->rule, self::OF_THE_BRIEF, true));
         self::assertSame([], array_map(static fn (Finding $finding): string => $finding->text, array_values($own)));
     }

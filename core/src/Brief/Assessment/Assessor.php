@@ -22,7 +22,6 @@ use DunePocket\Language\Typography;
  */
 final readonly class Assessor
 {
-    private const DOUBTFUL = 0.5;
     /** Under this score a plan stands on guesses, and says so. */
     private const THIN = 50;
 
@@ -91,9 +90,9 @@ final readonly class Assessor
         if (\count($facts) < $template->enough) {
             return 0;
         }
-        $surest = max(0.0, ...array_map(static fn ($fact): float => $fact->certainty, array_values($facts)));
+        $sure = array_filter($facts, static fn (Fact $fact): bool => !$fact->isDoubtful());
 
-        return $surest <= self::DOUBTFUL ? intdiv($template->points, 2) : $template->points;
+        return [] === $sure ? intdiv($template->points, 2) : $template->points;
     }
 
     /** @return list<array{value: string, label: string}> */

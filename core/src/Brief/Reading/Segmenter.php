@@ -25,7 +25,7 @@ final class Segmenter
     private const SHORT_ANSWER = 11;
     private const LABEL_WORDS = 3;
     private const LABEL_INSIDE = '/(?<=[.!?]\s|\n)(?<label>\p{Lu}[\p{L}\s\/&\'’-]{2,40}?)(?::| =|(?<asks>\?))\s+(?<answer>\S(?(asks).*|.*?(?:[.!?](?=\s)|$)))/us';
-    private const SENTENCE = '/^(?-i:\p{Lu})(?=.*\b(?:we|i|it|they|you|is|are|was|has|have|should|must|would)\b)/iu';
+    private const SENTENCE = '/^(?=(?-i:\p{Lu}))(?=.*\b(?:we|i|it|they|you|is|are|was|has|have|should|must|would)\b)/iu';
     /** A sentence that leaves the list of what is offered. */
     private const SPEAKS_OF_ELSE = '/^(?:we|i|it|they|you|he|she|our|my|people|customers|clients|everything|everyone|the (?:web)?site|this|please|in)\b(?=.*\b(?:we|i|it|they|you|is|are|was|has|have|should|must|would|do|does|can|will|need|want)\b)|\b(?:web ?site|pages?)\b/iu';
     private const COUNTS = '/^(?:about |maybe |so |no more than |at most |not more than |up to |max(?:imum)? |around |roughly |probably )?(?:\d|one|two|three|four|five|six|seven|eight|nine|ten)\b/iu';

@@ -318,7 +318,7 @@ final class PagePlanner
         $target->reasons[] = new Reason(\sprintf('Takes up “%s”, to keep to the wished number of pages.', $given->title), $this->ids([FactKind::PageCount]));
         foreach ($this->catalogue->pageKinds()->get($given->kind)->recipe as $entry) {
             $section = explode(' ', $entry)[0];
-            if (!\in_array($section, ['page-intro', 'hero', 'call-to-action', 'related'], true)) {
+            if (!\in_array($section, ['page-intro', 'hero', 'call-to-action', 'related', ...('home' === $target->kind ? $this->profile->kind->never : [])], true)) {
                 $target->takenOver[] = $section;
 
                 return;
@@ -465,9 +465,12 @@ final class PagePlanner
     }
 
     /** "Our wines", where wines and spirits are sold. */
+    /** "Bikes" in a bike shop, "Plants" where plants are sold. */
     private function namesTheRange(string $name): bool
     {
-        return \in_array($this->key($name), preg_split('/ and |, /', $this->key($this->profile->kind->offerings)) ?: [], true);
+        $key = $this->key($name);
+
+        return str_starts_with($this->key($this->profile->kind->label), $key.' ') || \in_array($key, preg_split('/ and |, /', $this->key($this->profile->kind->offerings)) ?: [], true);
     }
 
     private function key(string $name): string

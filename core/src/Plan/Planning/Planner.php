@@ -257,17 +257,31 @@ final readonly class Planner
             $kind = $this->catalogue->pageKinds()->get($draft->kind);
             $navigation[spl_object_id($draft)] = $draft->asked && 'none' === $kind->navigation && !$kind->support ? Navigation::Footer : Navigation::from($kind->navigation);
         }
-        $serving = array_values(array_filter($drafts, fn (PageDraft $draft): bool => null === $draft->parent && \in_array($draft->kind, $this->catalogue->goals()[$profile->goal]->targets, true) && !$this->catalogue->pageKinds()->get($draft->kind)->support));
-        if ([] !== $serving) {
-            $navigation[spl_object_id($serving[0])] = Navigation::Main;
+        $serving = $this->serving($drafts, $profile);
+        if (null !== $serving) {
+            $navigation[spl_object_id($serving)] = Navigation::Main;
         }
         $menu = array_values(array_filter($drafts, static fn (PageDraft $draft): bool => null === $draft->parent && 'home' !== $draft->kind && Navigation::Main === $navigation[spl_object_id($draft)]));
-        usort($menu, static fn (PageDraft $a, PageDraft $b): int => $b->rank <=> $a->rank);
+        usort($menu, static fn (PageDraft $a, PageDraft $b): int => [$b === $serving, $b->rank] <=> [$a === $serving, $a->rank]);
         foreach (\array_slice($menu, self::LONGEST_MENU) as $draft) {
             $navigation[spl_object_id($draft)] = Navigation::Footer;
         }
 
         return $navigation;
+    }
+
+    /** @param list<PageDraft> $drafts */
+    private function serving(array $drafts, Profile $profile): ?PageDraft
+    {
+        foreach ($this->catalogue->goals()[$profile->goal]->targets as $target) {
+            foreach ($drafts as $draft) {
+                if ($draft->kind === $target && !$this->catalogue->pageKinds()->get($target)->support) {
+                    return null === $draft->parent ? $draft : null;
+                }
+            }
+        }
+
+        return null;
     }
 
     private function search(Drafter $drafter, Subject $subject, Profile $profile): SearchEntry

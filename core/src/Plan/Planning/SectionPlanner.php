@@ -13,6 +13,7 @@ use DunePocket\Catalogue\Stage;
 use DunePocket\Copy\Drafter;
 use DunePocket\Copy\Subject;
 use DunePocket\Language\Typography;
+use DunePocket\Plan\Findings\Rule\LongPage;
 use DunePocket\Plan\Reason;
 use DunePocket\Plan\Section;
 use DunePocket\Studio\Recipes;
@@ -25,6 +26,9 @@ final readonly class SectionPlanner
 
     /** What makes a visitor believe a business that has nothing else to show, most convincing first: common practice. */
     private const PROOF = ['testimonials', 'awards', 'story'];
+
+    /** What a home page can do without, the first most easily. */
+    private const MERELY_USUAL = ['steps', 'gallery', 'benefits', 'story'];
 
     public function __construct(
         private Catalogue $catalogue,
@@ -57,7 +61,8 @@ final readonly class SectionPlanner
         $kinds = $this->profile->sells() ? $kinds : array_map(static fn (string $kind): string => 'product-grid' === $kind ? 'services-list' : $kind, $kinds);
         $kinds = $this->withWishes($page, array_values(array_unique([...$kinds, ...$page->takenOver])));
         $kinds = array_values(array_filter($kinds, fn (string $kind): bool => $this->isFillable($kind, $page) && !$this->profile->refuses($kind)));
-        $kinds = 'home' === $page->kind ? $this->withProof($kinds) : $kinds;
+        $kinds = \in_array('product-grid', $page->takenOver, true) ? array_values(array_diff($kinds, ['services-list'])) : $kinds;
+        $kinds = 'home' === $page->kind ? $this->shortEnough($this->withProof($kinds)) : $kinds;
 
         return $this->withCallLast(\in_array('quote-form', $kinds, true) ? array_values(array_diff($kinds, ['contact-form'])) : $kinds);
     }
@@ -80,6 +85,25 @@ final readonly class SectionPlanner
             $at = Stage::Proof->isBefore($this->catalogue->sectionKind($kind)->stage) ? $at : $i + 1;
         }
         array_splice($kinds, $at, 0, [$proof[0]]);
+
+        return $kinds;
+    }
+
+    /**
+     * A home page that has grown too long by what the client asked for gives up what is merely usual.
+     *
+     * @param list<string> $kinds
+     *
+     * @return list<string>
+     */
+    private function shortEnough(array $kinds): array
+    {
+        foreach (self::MERELY_USUAL as $usual) {
+            if (\count($kinds) <= LongPage::MOST) {
+                break;
+            }
+            $kinds = array_values(array_diff($kinds, [$usual]));
+        }
 
         return $kinds;
     }

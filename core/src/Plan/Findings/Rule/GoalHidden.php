@@ -24,7 +24,7 @@ final readonly class GoalHidden implements Rule
     {
         foreach ($this->catalogue->goals()[$profile->goal]->targets as $target) {
             foreach ($plan->pages as $page) {
-                if ($page->kind === $target && !$page->repeats) {
+                if ($page->kind === $target && !$page->repeats && !$this->catalogue->pageKinds()->get($target)->support) {
                     if (Navigation::Main !== $page->navigation && null === $page->parent && '' !== $page->slug) {
                         yield new Finding('goal-hidden', Level::Warning, [$page->id], \sprintf('The site is to bring %s, and “%s” is not in the menu.', $this->catalogue->goals()[$profile->goal]->noun, $page->title), Mend::navigation($page->id, Navigation::Main));
                     }

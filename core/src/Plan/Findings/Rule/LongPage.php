@@ -14,11 +14,12 @@ use DunePocket\Plan\Plan;
 /** More sections than anybody scrolls through. */
 final readonly class LongPage implements Rule
 {
+    /** Sections beside header and footer. */
+    public const MOST = 9;
+
     public function __construct(private Catalogue $catalogue)
     {
     }
-
-    private const MOST = 9;
 
     public function check(Plan $plan, Profile $profile): iterable
     {
