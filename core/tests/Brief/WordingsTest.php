@@ -86,6 +86,6 @@ final class WordingsTest extends TestCase
     {
         $lines = array_filter(file(self::FOLDER."/$name.txt", \FILE_IGNORE_NEW_LINES | \FILE_SKIP_EMPTY_LINES) ?: [], static fn (string $line): bool => '#' !== $line[0]);
 
-        return array_map(static fn (string $line): array => [explode(' | ', $line, 2)[0], explode(' | ', $line, 2)[1] ?? ''], array_values($lines));
+        return array_map(static fn (string $line): array => [explode(' | ', $line, 2)[0], str_replace(' ⏎ ', "\n", explode(' | ', $line, 2)[1] ?? '')], array_values($lines));
     }
 }

@@ -20,6 +20,7 @@ final readonly class OfferingRecogniser implements Recogniser
 {
     private const MOST_WORDS = 7;
     private const UNHEADED = 0.75;
+    private const SAID_FIRST = 0.8;
     /** Patients rather than services. */
     private const CARED_FOR = '/^(?:(?:all|small|large|farm|your)\s+)*(?:cats?|dogs?|rabbits?|horses?|ponies|chickens?|hens|guinea pigs|hamsters|pets?|animals|birds|reptiles|people|patients|children|adults|families)$/iu';
     /** "Independent opticians" says what they are, not what they offer. */
@@ -31,7 +32,7 @@ final readonly class OfferingRecogniser implements Recogniser
     /** Verbs that add nothing to the name of what is offered: "do restorations", "make oars". */
     private const LIGHT_VERB = '/^(?:(?:also|then|can|now|even|sometimes)\s+)*(?:do|does|make|makes|offer|offers|provide|provides|sell|sells|run|runs|give|gives|put on|hold|host|supply|supplies|carry out|undertake|take on|have|rent out|hire out)\s+(?=\p{L})/iu';
     /** "on Fridays local vegetables" */
-    private const WHEN_FIRST = '/^(?:now and then\s+|occasionally\s+|sometimes\s+|once in a while\s+|(?:on|in|at|during|every|from|once)\s+(?:the\s+)?(?:\p{L}+\s+){0,2}?(?:(?:mon|tues|wednes|thurs|fri|satur|sun)days?|weekends?|weekdays?|summer|winter|spring|autumn|christmas|easter|season|months?|weeks?|years?|evenings?|mornings?)\s+)(?=\p{L})/iu';
+    private const WHEN_FIRST = '/^(?:now and then\s+|these days\s+|nowadays\s+|occasionally\s+|sometimes\s+|once in a while\s+|(?:on|in|at|during|every|from|once)\s+(?:the\s+)?(?:\p{L}+\s+){0,2}?(?:(?:mon|tues|wednes|thurs|fri|satur|sun)days?|weekends?|weekdays?|summer|winter|spring|autumn|christmas|easter|season|months?|weeks?|years?|evenings?|mornings?)\s+)(?=\p{L})/iu';
     private const VERBS = ['hired' => 0.93, 'sure' => 0.92, 'labelled' => 0.9, 'colon' => 0.86, 'visitors' => 0.8, 'sure_third' => 0.88, 'there' => 0.7, 'possible' => 0.6];
     /** "the following works: …" */
     private const ANNOUNCED = '/^[^:.;,]{0,60}:\s*/u';
@@ -57,7 +58,7 @@ final readonly class OfferingRecogniser implements Recogniser
             if (null !== $sentence->block->topic && !\in_array($sentence->block->topic, ['business_kind', 'business_name', 'differentiator', 'person', 'proof'], true)) {
                 continue;
             }
-            $offered = [...$this->inRunningText($sentence), ...$this->priced($sentence), ...$this->bareList($sentence, $before === $sentence->block)];
+            $offered = [...$this->inRunningText($sentence), ...$this->saidFirst($sentence), ...$this->priced($sentence), ...$this->bareList($sentence, $before === $sentence->block)];
             yield from $offered;
             $before = [] === $offered ? null : $sentence->block;
         }
@@ -202,7 +203,7 @@ final readonly class OfferingRecogniser implements Recogniser
         foreach ($this->verbs($text) as [$verb, $words, $offset]) {
             $certainty = self::VERBS[$verb];
             $from = $offset + \strlen($words);
-            if ($from <= $taken || (1 === preg_match('/\b(?:what|how|where|why|which|that|who|as|if|until|once)\s*$/iu', substr($text, 0, $offset)) && 1 !== preg_match('/^\s*(?::|is\b|are\b)/iu', substr($text, $from))) || $this->negation->covers($sentence, $offset)) {
+            if ($from <= $taken || (1 === preg_match('/\b(?:what|how|where|why|which|that|who|as|if|until|once)\s*$/iu', substr($text, 0, $offset)) && 1 !== preg_match('/^\s*(?::|is\b|are\b)/iu', substr($text, $from)) && !str_ends_with($words, ':')) || $this->negation->covers($sentence, $offset)) {
                 continue;
             }
             if (1 === preg_match('/\b(?:pages?|structure|menu|navigation|sections|site ?map)\b/iu', substr($text, 0, $offset))) {
@@ -241,6 +242,25 @@ final readonly class OfferingRecogniser implements Recogniser
                 yield from $this->item($part, $sentence->start + $from + $at, $certainty, $i === \count($parts) - 1 ? $terms : null, 'hired' === $verb ? ' hire' : '');
             }
             $taken = $from + \strlen($rest);
+        }
+    }
+
+    /**
+     * "Hedge laying and dry stone walling are what I do.".
+     *
+     * @return iterable<Candidate>
+     */
+    private function saidFirst(Sentence $sentence): iterable
+    {
+        if (1 !== preg_match($this->cues->offeringVerbs['before'], $sentence->text, $m, \PREG_OFFSET_CAPTURE)) {
+            return;
+        }
+        $list = substr($sentence->text, 0, (int) $m[0][1]);
+        if (1 === preg_match(self::NO_LIST, $list)) {
+            return;
+        }
+        foreach (Phrase::list($list) as [$part, $at]) {
+            yield from $this->item($part, $sentence->start + $at, self::SAID_FIRST);
         }
     }
 

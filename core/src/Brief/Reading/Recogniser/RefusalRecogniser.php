@@ -24,7 +24,7 @@ final readonly class RefusalRecogniser implements Recogniser
     private const MOST_WORDS = 4;
     private const ANSWERS = ['avoid_word', 'keyphrase', 'tone', 'business_name', 'voice_sample', 'location', 'contact_phone', 'contact_email', 'opening_hours', 'audience', 'competitor', 'design_note'];
     /** What ends the name of a thing: "a forum because nobody would use it". */
-    private const AFTER_NAME = '/\s+[-–—]\s.*$|\s+(?:please|thanks?|at all|for now|yet|or anything|as|because|since|either|on|we|nobody|then|so|just|it|needed|necessary|required|wanted|makes?|until|cos|coz|with|that|which|who|there|anywhere|any ?more|again|this time|right now|from last time|idea|suggestion|proposal|to)\b.*$/iu';
+    private const AFTER_NAME = '/\s+[-–—]\s.*$|\s+(?:please|thanks?|at all|for now|yet|or anything|as|because|since|either|on|we|nobody|then|so|just|it|needed|necessary|required|wanted|makes?|until|cos|coz|with|that|which|who|there|anywhere|any ?more|again|this time|right now|from last time|idea|suggestion|proposal|to|at the (?:top|bottom|side)|on the side)\b.*$/iu';
     /** Pages every site has: only "no about page" refuses one, and "about" alone never. */
     private const ALWAYS_THERE = '/^(?:home|contact|about)$/iu';
     private const PREPOSITION = '/\s+(?:of|for|in|about|from|with|to)\s.*$/iu';
