@@ -46,7 +46,7 @@ final readonly class KindRecogniser
     /** "in care homes", "for schools": a business speaks of itself as one. */
     private const THEIRS = '/\b(?:in|to|with|at|by|from|between|for|of)\s+(?:[\p{L}-]+,?\s+){0,3}$/iu';
     private const OF_THE_SITE = '/\b(?:web ?site|site|home ?page|pages?|section|brief|menu|button|form)\b/iu';
-    private const SELF = '/\b(?:we(?:[\'’]re| are)|i(?:[\'’]m| am)|is|are|it[\'’]s|was|run|runs|own|owns|opened|started|founded|set up|manage|manages|as|called)\s+(?:(?:also|now|still|really|just|basically|mainly)\s+)?(?:(?:an?|the|one|two|three|some|your)\s+(?:[\p{L}\'’-]+\s+){0,4})?$|^(?:an?|the)\s+(?:[\p{L}-]+\s+){0,3}$|\b(?:our|my)\s+(?:(?![\p{L}-]+s\s)[\p{L}-]+\s+){0,3}$|\b(?:web ?site|site|page|brief|something)\s+(?:for|of|about)\s+(?:(?:my|our|the|an?)\s+(?:[\p{L}\'’-]+\s+){0,3})?$/iu';
+    private const SELF = '/\b(?:we(?:[\'’]re| are)|i(?:[\'’]m| am)|is|are|it[\'’]s|was|run|runs|own|owns|opened|started|founded|set up|manage|manages|as|called)\s+(?:(?:also|now|still|really|just|basically|mainly)\s+)?(?:(?:an?|the|one|two|three|some|your)\s+(?:(?!(?:for|of|with|to|from|at|by|who|that|which)\s)[\p{L}\'’-]+\s+){0,4})?$|^(?:an?|the)\s+(?:[\p{L}-]+\s+){0,3}$|\b(?:our|my)\s+(?:(?![\p{L}-]+s\s)[\p{L}-]+\s+){0,3}$|\b(?:web ?site|site|page|brief|something)\s+(?:for|of|about)\s+(?:(?:my|our|the|an?)\s+(?:[\p{L}\'’-]+\s+){0,3})?$/iu';
 
     /** @param list<BusinessKind> $kinds */
     public function __construct(private array $kinds)
@@ -63,8 +63,9 @@ final readonly class KindRecogniser
         $best = null;
         $names = $this->ofKind($read, FactKind::BusinessName);
         $offers = $this->ofKind($read, FactKind::Offering);
+        $audiences = $this->ofKind($read, FactKind::Audience);
         foreach ($this->kinds as $kind) {
-            $evidence = $this->evidence($kind, $reading, $names, $offers);
+            $evidence = $this->evidence($kind, $reading, $names, $offers, $audiences);
             if (null !== $evidence && (null === $best || $evidence[0] > $best[0])) {
                 $best = [...$evidence, $kind];
             }
@@ -100,10 +101,11 @@ final readonly class KindRecogniser
     /**
      * @param list<Candidate> $names
      * @param list<Candidate> $offers
+     * @param list<Candidate> $audiences
      *
      * @return array{float, int, int, bool}|null score, start and length of the best word in bytes, and whether it was named
      */
-    private function evidence(BusinessKind $kind, Reading $reading, array $names, array $offers): ?array
+    private function evidence(BusinessKind $kind, Reading $reading, array $names, array $offers, array $audiences): ?array
     {
         $score = 0.0;
         $best = null;
@@ -115,7 +117,7 @@ final readonly class KindRecogniser
             if ($seen[$key] > self::MOST_FROM_ONE_WORD) {
                 continue;
             }
-            $worth = self::WORTH[$this->place($reading->sentences[$number], $number, $start, \strlen($word), $names, $offers)][$sort] + self::LONGER * (str_word_count($word) - 1);
+            $worth = self::WORTH[$this->place($reading->sentences[$number], $number, $start, \strlen($word), $names, $offers, $audiences)][$sort] + self::LONGER * (str_word_count($word) - 1);
             $score += $worth;
             if ($worth > $bestWorth) {
                 $bestWorth = $worth;
@@ -149,10 +151,11 @@ final readonly class KindRecogniser
     /**
      * @param list<Candidate> $names
      * @param list<Candidate> $offers
+     * @param list<Candidate> $audiences
      *
      * @return key-of<self::WORTH>
      */
-    private function place(Sentence $sentence, int $number, int $start, int $length, array $names, array $offers): string
+    private function place(Sentence $sentence, int $number, int $start, int $length, array $names, array $offers, array $audiences): string
     {
         $topic = $sentence->block->topic;
         $before = substr($sentence->text, 0, $start - $sentence->start);
@@ -161,6 +164,11 @@ final readonly class KindRecogniser
         }
         if ($sentence->isRefused() || \in_array($topic, self::ASIDE_TOPICS, true)) {
             return 'aside';
+        }
+        foreach ($audiences as $audience) {
+            if ($this->isWithin($start, $length, $audience)) {
+                return 'aside';
+            }
         }
         $saysWhatTheyAre = 'business_kind' === $topic && $sentence->isFirst() && \strlen($before) < self::OPENING;
         if ($saysWhatTheyAre || 1 === preg_match(self::SELF, $before)) {
