@@ -55,7 +55,7 @@ final class Phrase
         $byComma = self::split('/\s*(?:[,\n]|\s\/\s|\s\+\s|\sand also\s)\s*(?![^(]*\))/u', $text, $start);
         foreach ($byComma as $i => [$part, $offset]) {
             $last = $i === \count($byComma) - 1;
-            $endsList = $i > 0 && 1 === preg_match('/^(?:and|plus|as well as|also)\b/iu', $byComma[$i + 1][0] ?? '');
+            $endsList = $i > 0 && 1 === preg_match('/^(?:and|plus|as well as|also)\b/iu', $byComma[$i + 1][0] ?? '') || (!$last && 1 === preg_match('/\s(?:too|as well)$/iu', $byComma[$i + 1][0] ?? ''));
             $pieces = $last || $endsList || substr_count($part, ' & ') > 1 ? self::split('/(?:^|\s+)(?:and|or|&|plus|as well as)\s+(?:also\s+)?(?![^(]*\))/iu', $part, $offset) : [[$part, $offset]];
             if ($last && \count($pieces) > 1 && \count($byComma) > 1 && '' !== $pieces[0][0] && self::bindsOn($pieces[0][0])) {
                 $pieces = [[$part, $offset]];

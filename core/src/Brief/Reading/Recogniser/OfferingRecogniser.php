@@ -26,7 +26,7 @@ final readonly class OfferingRecogniser implements Recogniser
     /** "Independent opticians" says what they are, not what they offer. */
     private const PROFESSION = '/^[^,]{3,40}(?:ers|ors|ists|ians|ants|ects|smiths|wrights|company|firm|agency|practice|studio|charity|club)\.?$/iu';
     /** "…, a mobile mechanic service in Swindon" says what they are; "in Totnes" says where. */
-    private const SELF_DESCRIPTION = '/^\s*(?:an?\s(?:[\p{L}-]+\s){0,4}(?:service|business|company|firm|agency|practice)\b(?!s)|in (?-i:\p{Lu})\p{L}+\s*$)/iu';
+    private const SELF_DESCRIPTION = '/^\s*(?:an?\s(?:[\p{L}-]+\s){0,4}(?:(?:service|business|company|firm|agency|practice)\b(?!s)|(?:charity|club|choir|trust|group|project|network) (?:that|which)\b)|in (?-i:\p{Lu})\p{L}+\s*$)/iu';
     /** A sentence rather than a list. */
     private const SAYS = '/^(?:we|i|it|they|there|this|all|each|every|people|most|some|you|our|that[\'’]?s|not)\b|\b(?:my|his|her|she|he|is|are|was|were|started|comes?|costs?|included|know|think)\b/iu';
     /** Verbs that add nothing to the name of what is offered: "do restorations", "make oars". */
@@ -36,6 +36,8 @@ final readonly class OfferingRecogniser implements Recogniser
     private const VERBS = ['hired' => 0.93, 'sure' => 0.92, 'labelled' => 0.9, 'colon' => 0.86, 'visitors' => 0.8, 'sure_third' => 0.88, 'there' => 0.7, 'possible' => 0.6];
     /** "the following works: …" */
     private const ANNOUNCED = '/^[^:.;,]{0,60}:\s*/u';
+    /** "Many photos, steam, happy faces", "Welcoming, a bit nosy" */
+    private const PICTURES_OR_MOOD = '/^\s*(?:(?:many|lots of|loads of|good|large|big|plenty of|great|nice)\s+)*(?:photo(?:graph)?s|pictures|images|pics)\b|\b(?:a bit|a little|like (?:us|a|the|an|you))\b/iu';
     private const NO_LIST = '/\b(?:we|i|it|they|you|she|he|want|wants|need|needs|pages?|site|website|is|are|was|am|be|must|no|not|should|would|can|don[\'’]?t|please|found|mostly|mainly|everyone|everybody|else|per|max|thats|that|this|there|nor|let|come|comes|pay|nothing|fancy|just|feel|tone|open(?! (?:studio|mic|day|air|water|evening|access))|thanks?|hello|hi|cheers|regards|based|miles?)\b|[:"“?]|@|\d{5}/iu';
     private const STOP = '/(?:[.;!?]|\s[–—-]\s|,?\s(?:but|because|so(?! on)|which|who|where|when|while|although|since|if|until|or anything|all of (?:it|them)|that (?:have|has|had|are|is|were|we|i|you|they|need|don[\'’]?t|can)|as long as|mostly for|mainly for|usually for|to (?:people|help|make|give|keep|let)|,\s*(?:we|i|it|they))\b|,?\sand\s(?:on|in|at|every|once|twice|since|from)\s[^,.;]{0,25}\b(?:we|i)\b|,?\sand\s(?:we|i|they|it|people|that|you|can|have|all|want|would|need)\b|,\s(?:we|i|all|free|mostly|mainly|usually|with|that(?:[\'’]s| was| is| were)|this|my|he|she)\b)/iu';
 
@@ -108,7 +110,7 @@ final readonly class OfferingRecogniser implements Recogniser
             $text = str_repeat(' ', \strlen($m[0])).substr($text, \strlen($m[0]));
         }
         $text = rtrim(preg_replace('/,?\s+(?:and|but|so)\s+(?:[\p{L}]+\s+){0,8}(?:we|i|it|they)\b.*$/ius', '', $text) ?? $text);
-        if (1 === preg_match(self::NO_LIST, preg_replace('/\([^)]*\)/u', '', $text) ?? $text)) {
+        if (1 === preg_match(self::PICTURES_OR_MOOD, $text) || 1 === preg_match(self::NO_LIST, preg_replace('/\([^)]*\)/u', '', $text) ?? $text)) {
             return;
         }
         $parts = Phrase::list($text);
@@ -121,7 +123,7 @@ final readonly class OfferingRecogniser implements Recogniser
         if (\count(array_filter($parts, $this->isTone(...))) > 1 || 2 * \count(array_filter($parts, fn (array $part): bool => 1 === preg_match($this->cues->persons, $part[0]))) > \count($parts)) {
             return;
         }
-        if (2 * \count(array_filter($parts, $this->isFeature(...))) >= \count($parts)) {
+        if (2 * \count(array_filter($parts, $this->isFeature(...))) >= \count($parts) || [] !== array_filter(\array_slice($parts, 0, 1), $this->isFeature(...))) {
             return;
         }
         $later = array_filter(\array_slice($parts, 1), static fn (array $part): bool => 1 === preg_match('/^\p{Lu}\p{Ll}/u', $part[0]));
@@ -206,7 +208,7 @@ final readonly class OfferingRecogniser implements Recogniser
             if ($from <= $taken || (1 === preg_match('/\b(?:what|how|where|why|which|that|who|as|if|until|once)\s*$/iu', substr($text, 0, $offset)) && 1 !== preg_match('/^\s*(?::|is\b|are\b)/iu', substr($text, $from)) && !str_ends_with($words, ':')) || $this->negation->covers($sentence, $offset)) {
                 continue;
             }
-            if (1 === preg_match('/\b(?:pages?|structure|menu|navigation|sections|site ?map)\b/iu', substr($text, 0, $offset))) {
+            if (1 === preg_match('/\b(?:pages?|structure|menu|navigation|sections|site ?map)\b|\b(?:can|could|should)\s*$/iu', substr($text, 0, $offset))) {
                 continue;
             }
             if ('visitors' === $verb && 1 === preg_match('/^\s*(?:say|tell|ask|send|book|check|find out|ring|call|pay|order|read|fill|choose|leave|sign|see what|see when|contact|get in touch|reserve)\b/iu', substr($text, $from))) {
@@ -377,7 +379,7 @@ final readonly class OfferingRecogniser implements Recogniser
         if (mb_strlen($name) < 3 || \count($words) > self::MOST_WORDS || 1 === preg_match($this->cues->notOfferings, $name) || 1 !== preg_match('/\p{L}{3}/u', $name)) {
             return;
         }
-        if (1 === preg_match('/^(?:for|with|in|at|on(?!-)|by|because|that[\'’]?s|ships?|carried|done|made|who|when|where|if|because|than|as|without|not)\b|\b(?:we|i|they|you|us|me|is|are|was|were|website|home ?page|ourselves|myself|mailing list)\b|^(?:through|round|trade)\b|\b(?:learners|children|adults|beginners|people|women|men|families)$/iu', $name)) {
+        if (1 === preg_match('/^(?:for|with|in|at|on(?!-)|by|because|that[\'’]?s|ships?|carried|done|made|who|when|where|if|because|than|as|without|not)\b|\b(?:we|i|they|you|us|me|them|is|are|was|were|website|home ?page|ourselves|myself|mailing list)\b|^(?:through|round|trade)\b|\b(?:learners|children|adults|beginners|people|women|men|families)$/iu', $name)) {
             return;
         }
         yield new Candidate(FactKind::Offering, $name, $start, \strlen($text), $certainty, detail: $detail);
