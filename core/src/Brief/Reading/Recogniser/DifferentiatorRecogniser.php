@@ -22,11 +22,11 @@ final readonly class DifferentiatorRecogniser implements Recogniser
     private const CERTAINTY = 0.9;
     private const FEWEST_WORDS = 2;
     /** "What nobody else can say is that …": what sets them apart comes after. */
-    private const SAYS_IT_AFTERWARDS = '/^(?:what|the (?:main |real |only )?(?:reason|thing))\b[^.;]*\b(?:is|are)\b|^[^:]{0,40}\b(?:something|different|thing)\b[^:]*:\s*\S/iu';
+    private const SAYS_IT_AFTERWARDS = '/^(?:what|(?:the )?(?:main |real |only )?(?:reason|thing))\b[^.;]*\b(?:is|are)\b|^[^:]{0,40}\b(?:something|different|thing)\b[^:]*:\s*\S/iu';
     /** "That's my promise and" speaks of the sentence before. */
     private const POINTS_BACK = '/^\W*(?:that|this|which|it)(?:[\'’]s| is| was)\s+(?:\S+\s*){1,3}$/iu';
     private const OF_THE_SITE = '/\b(?:web ?site|home ?page|journal|blog|newsletter)\b/iu';
-    private const FILLER = '/\b(?:i (?:think|guess|suppose|reckon|believe)|we (?:think|believe)|honestly|really|basically|obviously|you know|that[\'’]?s it|simple as that|well|and|so|but|because)\b/iu';
+    private const FILLER = '/\b(?:i (?:think|guess|suppose|reckon|believe)|we (?:think|believe)|honestly|really|basically|obviously|you know|to (?:our|my) knowledge|as far as (?:we|i) know|that[\'’]?s it|simple as that|well|and|so|but|because)\b/iu';
 
     public function __construct(private Cues $cues)
     {

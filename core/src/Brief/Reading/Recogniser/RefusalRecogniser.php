@@ -85,9 +85,10 @@ final readonly class RefusalRecogniser implements Recogniser
     private function refusal(string $words, int $start, bool $sure): ?Candidate
     {
         $name = trim(preg_replace(['/\([^)]*\)?/u', self::AFTER_NAME], ['', ''], Phrase::tidy($words)) ?? $words);
+        $name = str_word_count($name) > self::MOST_WORDS ? preg_replace(self::PREPOSITION, '', $name) ?? $name : $name;
         $bare = trim(preg_replace('/\s+(?:pages?|sections?)$/iu', '', $name) ?? $name);
         $head = preg_replace(self::PREPOSITION, '', $bare) ?? $bare;
-        if (mb_strlen($bare) < 3 || str_word_count($bare) > self::MOST_WORDS || (1 === preg_match($this->cues->noRefusals, $bare) && null === $this->pages->named($bare)) || ($bare === $name && 1 === preg_match(self::ALWAYS_THERE, $bare)) || 1 !== preg_match('/\p{L}{3}/u', $bare)) {
+        if (mb_strlen($bare) < 3 || str_word_count($bare) > self::MOST_WORDS || (1 === preg_match($this->cues->noRefusals, $bare) && null === $this->pages->named($bare)) || ($bare === $name && 1 === preg_match(self::ALWAYS_THERE, $bare)) || 1 !== preg_match('/\p{L}{3}/u', $bare) || 1 === preg_match('/\s(?:of|for|in|with|to|by|the)$/iu', $bare)) {
             return null;
         }
         if (!$this->couldBeOnASite($bare, $head, $bare !== $name) && (!$sure || 1 === preg_match($this->cues->noThings, $bare))) {
