@@ -28,6 +28,8 @@ final class Segmenter
     private const SENTENCE = '/^(?=(?-i:\p{Lu}))(?=.*\b(?:we|i|it|they|you|is|are|was|has|have|should|must|would)\b)/iu';
     /** A sentence that leaves the list of what is offered. */
     private const SPEAKS_OF_ELSE = '/^(?:we|i|it|they|you|he|she|our|my|people|customers|clients|everything|everyone|the (?:web)?site|this|please|in)\b(?=.*\b(?:we|i|it|they|you|is|are|was|has|have|should|must|would|do|does|can|will|need|want)\b)|\b(?:web ?site|pages?)\b/iu';
+    /** "Spokeworks Co-op: bike couriers in Sheffield." */
+    private const NAME_OF_SEVERAL_WORDS = '/^\p{Lu}\S*(?:\s+(?:of|the|and|&|\+|\p{Lu}\S*))*\s+\p{Lu}\S*$/u';
     private const COUNTS = '/^(?:about |maybe |so |no more than |at most |not more than |up to |max(?:imum)? |around |roughly |probably )?(?:\d|one|two|three|four|five|six|seven|eight|nine|ten)\b/iu';
     private const LIST_LINES = 3;
     private const LIST_LINE_LENGTH = 64;
@@ -431,6 +433,9 @@ final class Segmenter
             return false;
         }
         $this->closeParagraph();
+        if (null === $topic && [] === $this->blocks && 1 === preg_match(self::NAME_OF_SEVERAL_WORDS, $m[2]) && 1 === preg_match('/^\p{Ll}/u', $m[3])) {
+            $this->add(BlockKind::Title, $start + \strlen($m[1]), $m[2]);
+        }
         $this->numbered = $this->numbered || 1 === preg_match('/\d/', $m[1]);
         $this->ask(new Line($start + \strlen($m[1]), $m[2]), $topic);
         if ('' !== $m[3]) {
@@ -475,6 +480,9 @@ final class Segmenter
             return false;
         }
         $this->closeParagraph();
+        if (null === $topic && [] === $this->blocks && 1 === preg_match(self::NAME_OF_SEVERAL_WORDS, $m[2]) && 1 === preg_match('/^\p{Ll}/u', $m[3])) {
+            $this->add(BlockKind::Title, $start + \strlen($m[1]), $m[2]);
+        }
         $this->numbered = $this->numbered || 1 === preg_match('/\d/', $m[1]);
         if ('' === $m[3]) {
             $this->topic = $topic;

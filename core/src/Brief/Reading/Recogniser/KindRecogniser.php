@@ -45,6 +45,8 @@ final readonly class KindRecogniser
     private const NOT_OURS = '/\b(?:no|not|forget|drop|don[\'’]?t (?:think (?:we|i) )?(?:need|want))(?: an?| the)?\s*$|\b(?:at|in|near|above|behind|opposite|beside|by|off|under|round|from) (?:the|an?|our local|your|my (?:old|local|friend[\'’]s))\s+(?:[\p{L}-]+\s+){0,2}$|\b(?:customers|clients|people who|work for|works for|hired by|booked by|used by|and by|sell to|supply|used by|used to be|former|for|like|unlike|near|next to|above|opposite|between|instead of|than)\b[^.;]{0,60}$/iu';
     /** "in care homes", "for schools": a business speaks of itself as one. */
     private const THEIRS = '/\b(?:in|to|with|at|by|from|between|for|of)\s+(?:[\p{L}-]+,?\s+){0,3}$/iu';
+    /** "A physiotherapist for musicians", "leftovers from bakeries and cafes" */
+    private const SERVED = '/\b(?:for|from|to|between)\s+(?:(?:[\p{L}-]+,?\s+)?(?:[\p{L}-]+\s+and\s+)?)(?:[\p{L}-]+\s+)?$/iu';
     private const OF_THE_SITE = '/\b(?:web ?site|site|home ?page|pages?|section|brief|menu|button|form)\b/iu';
     private const SELF = '/\b(?:we(?:[\'’]re| are)|i(?:[\'’]m| am)|is|are|it[\'’]s|was|run|runs|own|owns|opened|started|founded|set up|manage|manages|as|called)\s+(?:(?:also|now|still|really|just|basically|mainly)\s+)?(?:(?:an?|the|one|two|three|some|your)\s+(?:(?!(?:for|of|with|to|from|at|by|who|that|which)\s)[\p{L}\'’-]+\s+){0,4})?$|^(?:an?|the)\s+(?:[\p{L}-]+\s+){0,3}$|\b(?:our|my)\s+(?:(?![\p{L}-]+s\s)[\p{L}-]+\s+){0,3}$|\b(?:web ?site|site|page|brief|something)\s+(?:for|of|about)\s+(?:(?:my|our|the|an?)\s+(?:[\p{L}\'’-]+\s+){0,3})?$/iu';
 
@@ -165,6 +167,11 @@ final readonly class KindRecogniser
         if ($sentence->isRefused() || \in_array($topic, self::ASIDE_TOPICS, true)) {
             return 'aside';
         }
+        $word = substr($sentence->text, \strlen($before), $length);
+        $isPlural = 1 === preg_match('/[^s]s$/iu', $word);
+        if ($isPlural && 1 === preg_match(self::SERVED, $before)) {
+            return 'aside';
+        }
         foreach ($audiences as $audience) {
             if ($this->isWithin($start, $length, $audience)) {
                 return 'aside';
@@ -174,8 +181,7 @@ final readonly class KindRecogniser
         if ($saysWhatTheyAre || 1 === preg_match(self::SELF, $before)) {
             return 'self';
         }
-        $word = substr($sentence->text, \strlen($before), $length);
-        if (1 === preg_match(self::NOT_OURS, $before) || (1 === preg_match('/[^s]s$/iu', $word) && 1 === preg_match(self::THEIRS, $before))) {
+        if (1 === preg_match(self::NOT_OURS, $before) || ($isPlural && 1 === preg_match(self::THEIRS, $before))) {
             return 'aside';
         }
         foreach ($offers as $offer) {

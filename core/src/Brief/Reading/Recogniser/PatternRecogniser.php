@@ -19,6 +19,8 @@ use DunePocket\Catalogue\Cues;
 final readonly class PatternRecogniser implements Recogniser
 {
     /** How far the opening of a source goes, in bytes. */
+    /** Words that name no audience: those that point elsewhere, and pages or wishes taken for people. */
+    private const NOBODY = '~^(?:(?:of|all|both|any of) )?(?:them|those|these|us|it|any age|people|everyone|secondary|party|the (?:web lady|team))$|^(?:up to|so|please)\b|\s/(?:\s|$)|\b(?:support|book|contact|about) us\b|\b(?:lead|leads) \w+ to$|\bplease$~iu';
     private const OPENING = 160;
 
     /** A telephone number is part of no name. */
@@ -92,6 +94,9 @@ final readonly class PatternRecogniser implements Recogniser
             case 'people':
                 foreach (preg_split('/,?\s+and,?\s+(?=(?:since|also|increasingly|lately|a lot of|lots of|some|more and more|the odd)\b)/iu', $trimmed, -1, \PREG_SPLIT_OFFSET_CAPTURE) ?: [] as [$part, $at]) {
                     $value = preg_replace('/^(?:since [^,]+,\s*|also |increasingly |lately |a lot of |lots of )+/iu', '', $part) ?? $part;
+                    if (1 === preg_match(self::NOBODY, trim($value, ' ,.'))) {
+                        continue;
+                    }
                     yield [$this->capital(Phrase::tidy($value)), $lead + (int) $at + \strlen($part) - \strlen($value), \strlen(rtrim($value, ' ,'))];
                 }
 

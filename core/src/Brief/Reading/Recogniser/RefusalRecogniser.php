@@ -70,7 +70,7 @@ final readonly class RefusalRecogniser implements Recogniser
             foreach ($matches as $match) {
                 [$names, $offset] = $match['names'];
                 foreach (Phrase::list(str_replace(' nor ', ', or ', $names)) as [$part, $at]) {
-                    $lead = 1 === preg_match('/^(?:(?:an?|the|any|no|please|actually|dont|don[\'’]?t|want|our|or|and|nor|also|but|maybe)\s+)+/iu', $part, $m) ? \strlen($m[0]) : 0;
+                    $lead = 1 === preg_match('/^(?:(?:none of (?:those|these|the|that|your)|an?|the|any|no|please|actually|dont|don[\'’]?t|want|our|or|and|nor|also|but|maybe)\s+)+/iu', $part, $m) ? \strlen($m[0]) : 0;
                     $candidate = $this->refusal(substr($part, $lead), $sentence->start + (int) $offset + $at + $lead, $sure);
                     if (null === $candidate) {
                         break;
