@@ -44,7 +44,7 @@ final class RecipesTest extends TestCase
     public function testAPageOfThisNameOrKindGetsTheSectionsOfTheRecipe(): void
     {
         $kinds = self::kinds(self::defaults());
-        self::assertSame(['page-intro', 'timeline', 'benefits', 'call-to-action'], $kinds['Story'] ?? null, 'By its kind.');
+        self::assertSame(['page-intro', 'timeline', 'benefits', 'call-to-action'], $kinds['Our story'] ?? null, 'By its kind.');
         self::assertSame(['hero', 'gallery'], $kinds['Rope walk'] ?? null, 'By its name; what is in no catalogue is left out.');
         self::assertSame(self::kinds(new Defaults())['Contact'], $kinds['Contact'], 'Other pages are planned as ever.');
     }

@@ -26,6 +26,14 @@ final class Phrase
         return mb_strtoupper(mb_substr($bare, 0, 1)).mb_substr($bare, 1);
     }
 
+    /** "SALT ROAD KITCHEN", "plumb right" -> "Salt Road Kitchen", "Plumb Right"; small words stay small. */
+    public static function properName(string $text): string
+    {
+        $name = mb_convert_case(self::tidy($text), \MB_CASE_TITLE);
+
+        return preg_replace_callback('/(?<=\s)(?:And|Of|The|In|On|For|N)\b/u', static fn (array $m): string => mb_strtolower($m[0]), $name) ?? $name;
+    }
+
     /** "Aldous Bell Hangers of Dereham" is a name and a place. */
     public static function withoutPlace(string $name): string
     {

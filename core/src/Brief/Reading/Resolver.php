@@ -378,9 +378,13 @@ final class Resolver
     }
 
     /** "FAMILIES IN OLD HOUSES" was typed with the key held down. */
-    private function withoutShouting(string $value): string
+    private function withoutShouting(FactKind $kind, string $value): string
     {
-        return mb_strtoupper($value) === $value && 1 === preg_match('/\p{L}{4,}\s+\p{L}{2,}/u', $value) ? mb_strtoupper(mb_substr($value, 0, 1)).mb_substr(mb_strtolower($value), 1) : $value;
+        return match (true) {
+            mb_strtoupper($value) !== $value, 1 !== preg_match('/\p{L}{4,}\s+\p{L}{2,}/u', $value) => $value,
+            FactKind::BusinessName === $kind => Phrase::properName($value),
+            default => mb_strtoupper(mb_substr($value, 0, 1)).mb_substr(mb_strtolower($value), 1),
+        };
     }
 
     private function fact(Source $source, ReadableText $text, Candidate $candidate, string $id): Fact
@@ -391,6 +395,6 @@ final class Resolver
         $lead = mb_strlen($words) - mb_strlen(ltrim($words));
         $quote = new Quote($source->id, $start + $lead, mb_strlen(trim($words)));
 
-        return new Fact($id, $candidate->kind, $this->withoutShouting($candidate->value), $candidate->origin, round($candidate->certainty, 2), Origin::Stated === $candidate->origin ? $quote : null, $candidate->detail + (Origin::Stated === $candidate->origin ? [] : ['hint' => trim($words)]));
+        return new Fact($id, $candidate->kind, $this->withoutShouting($candidate->kind, $candidate->value), $candidate->origin, round($candidate->certainty, 2), Origin::Stated === $candidate->origin ? $quote : null, $candidate->detail + (Origin::Stated === $candidate->origin ? [] : ['hint' => trim($words)]));
     }
 }

@@ -208,7 +208,7 @@ final readonly class OfferingRecogniser implements Recogniser
             if ($from <= $taken || (1 === preg_match('/\b(?:what|how|where|why|which|that|who|as|if|until|once)\s*$/iu', substr($text, 0, $offset)) && 1 !== preg_match('/^\s*(?::|is\b|are\b)/iu', substr($text, $from)) && !str_ends_with($words, ':')) || $this->negation->covers($sentence, $offset)) {
                 continue;
             }
-            if (1 === preg_match('/\b(?:pages?|structure|menu|navigation|sections|site ?map)\b|\b(?:can|could|should)\s*$/iu', substr($text, 0, $offset))) {
+            if (1 === preg_match('/\b(?:pages?|structure|menu|navigation|sections|site ?map)\b/iu', substr($text, 0, $offset)) || (1 === preg_match('/\b(?:can|could|should)\s*$/iu', substr($text, 0, $offset)) && 1 === preg_match('/^\s*(?:we|i)\b/iu', $words))) {
                 continue;
             }
             if ('visitors' === $verb && 1 === preg_match('/^\s*(?:say|tell|ask|send|book|check|find out|ring|call|pay|order|read|fill|choose|leave|sign|see what|see when|contact|get in touch|reserve)\b/iu', substr($text, $from))) {
@@ -229,6 +229,9 @@ final readonly class OfferingRecogniser implements Recogniser
             }
             $parts = $this->clauses(Phrase::list($rest));
             if (\in_array($verb, ['possible', 'colon'], true) && 2 * \count(array_filter($parts, fn (array $part): bool => 1 === preg_match($this->cues->persons, $part[0]))) > \count($parts)) {
+                continue;
+            }
+            if ('colon' === $verb && \count(array_filter($parts, $this->isTone(...))) > 1) {
                 continue;
             }
             if ('visitors' === $verb && \count($parts) < 2) {

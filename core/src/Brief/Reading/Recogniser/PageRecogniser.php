@@ -439,7 +439,8 @@ final readonly class PageRecogniser implements Recogniser
         }
         $detail = array_filter(['page' => $this->kind($bare), 'description' => Phrase::tidy($about)]);
         $length ??= \strlen(rtrim($name, " \n.,;:"));
-        yield new Candidate(FactKind::PageRequest, Phrase::title($bare), $start, $length, $certainty, detail: $detail);
+        $ours = 1 === preg_match('/^(?:Our|My)\s/', Phrase::tidy($name), $m) ? $m[0].$bare : Phrase::title($bare);
+        yield new Candidate(FactKind::PageRequest, $ours, $start, $length, $certainty, detail: $detail);
         foreach ($this->features as $feature) {
             if ($feature->comesWithPage && $feature->page === ($detail['page'] ?? '') && ('shop' !== $feature->id || 1 === preg_match(self::SHOP, $bare))) {
                 yield new Candidate(FactKind::Feature, $feature->id, $start, $length, self::IMPLIED, Origin::Inferred, ['wording' => Phrase::title($bare)]);

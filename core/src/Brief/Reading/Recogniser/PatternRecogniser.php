@@ -109,8 +109,7 @@ final readonly class PatternRecogniser implements Recogniser
 
                 return;
             case 'title':
-                $value = mb_convert_case(Phrase::tidy($trimmed), \MB_CASE_TITLE);
-                yield [preg_replace_callback('/(?<=\s)(?:And|Of|The|In|On|For|N)\b/u', static fn (array $m): string => mb_strtolower($m[0]), $value) ?? $value, ...$whole];
+                yield [Phrase::properName($trimmed), ...$whole];
 
                 return;
             case 'asis':
