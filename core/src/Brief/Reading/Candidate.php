@@ -25,4 +25,10 @@ final readonly class Candidate
         public array $detail = [],
     ) {
     }
+
+    /** The same with so many bytes before its quote as part of it. */
+    public function from(int $before): self
+    {
+        return new self($this->kind, $this->value, $this->start - $before, $this->length + $before, $this->certainty, $this->origin, $this->detail);
+    }
 }

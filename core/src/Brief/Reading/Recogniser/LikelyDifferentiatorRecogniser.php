@@ -53,7 +53,7 @@ final readonly class LikelyDifferentiatorRecogniser
             if (!$this->mayClaim($sentence) || $this->says($sentence, $read, self::EXPLAINED)) {
                 continue;
             }
-            $score = $this->score($sentence, array_map(fn (int $step): string => $this->beside($sentence, $reading->sentences[$i + $step] ?? null), [-2 => -2, -1 => -1, 1 => 1, 2 => 2]));
+            $score = $this->score($sentence, array_map(fn (int $step): string => $this->beside($sentence, $reading->sentences[$i + $step] ?? null, $read), [-2 => -2, -1 => -1, 1 => 1, 2 => 2]));
             $score -= $this->says($sentence, $read, self::IN_PART) ? self::PART : 0.0;
             if ($score >= self::ENOUGH && (null === $best || $score > $best[0])) {
                 $best = [$score, $sentence];
@@ -106,8 +106,13 @@ final readonly class LikelyDifferentiatorRecogniser
             && 1 !== preg_match($this->cues->noClaim, $sentence->text);
     }
 
-    private function beside(Sentence $sentence, ?Sentence $other): string
+    /**
+     * What is said beside it, unless that speaks of the site: "book online instead of queueing" is no contrast.
+     *
+     * @param list<Candidate> $read
+     */
+    private function beside(Sentence $sentence, ?Sentence $other, array $read): string
     {
-        return null !== $other && $other->block === $sentence->block ? $other->text : '';
+        return null !== $other && $other->block === $sentence->block && !$this->says($other, $read, [FactKind::Goal]) ? $other->text : '';
     }
 }

@@ -22,6 +22,8 @@ final readonly class RefusalRecogniser implements Recogniser
 {
     private const CERTAINTY = 0.95;
     private const MOST_WORDS = 4;
+    /** What says no belongs to the quote: "No blog". */
+    private const NO = '/\b(?:no|without)(?:\s+(?:an?|any))?\s+$/iu';
     private const ANSWERS = ['avoid_word', 'keyphrase', 'tone', 'business_name', 'voice_sample', 'location', 'contact_phone', 'contact_email', 'opening_hours', 'audience', 'competitor', 'design_note'];
     /** What ends the name of a thing: "a forum because nobody would use it". */
     private const AFTER_NAME = '/\s+[-–—]\s.*$|\s+(?:please|thanks?|at all|for now|yet|or anything|as|because|since|either|on|we|nobody|then|so|just|it|needed|necessary|required|wanted|makes?|until|cos|coz|with|that|which|who|there|anywhere|any ?more|again|this time|right now|from last time|idea|suggestion|proposal|to|at the (?:top|bottom|side)|on the side)\b.*$/iu';
@@ -71,11 +73,12 @@ final readonly class RefusalRecogniser implements Recogniser
                 [$names, $offset] = $match['names'];
                 foreach (Phrase::list(str_replace(' nor ', ', or ', $names)) as [$part, $at]) {
                     $lead = 1 === preg_match('/^(?:(?:none of (?:those|these|the|that|your)|an?|the|any|no|please|actually|dont|don[\'’]?t|want|our|or|and|nor|also|but|maybe)\s+)+/iu', $part, $m) ? \strlen($m[0]) : 0;
-                    $candidate = $this->refusal(substr($part, $lead), $sentence->start + (int) $offset + $at + $lead, $sure);
+                    $from = (int) $offset + $at + $lead;
+                    $candidate = $this->refusal(substr($part, $lead), $sentence->start + $from, $sure);
                     if (null === $candidate) {
                         break;
                     }
-                    yield $candidate;
+                    yield 1 === preg_match(self::NO, substr($sentence->text, 0, $from), $no) ? $candidate->from(\strlen($no[0])) : $candidate;
                 }
             }
         }
