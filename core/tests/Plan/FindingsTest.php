@@ -4,12 +4,10 @@ declare(strict_types=1);
 
 namespace DunePocket\Tests\Plan;
 
-use DunePocket\Data\Node;
 use DunePocket\Plan\Findings\Finding;
 use DunePocket\Plan\Findings\Inspector;
 use DunePocket\Plan\Page;
 use DunePocket\Plan\Section;
-use DunePocket\Project\Actions;
 use DunePocket\Project\Project;
 use DunePocket\Tests\Support\Bench;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -26,16 +24,6 @@ final class FindingsTest extends TestCase
         static $project = null;
         $project ??= Bench::planned(self::BRIEF);
         \assert($project instanceof Project);
-
-        return $project;
-    }
-
-    /** @param array<string, mixed> ...$actions */
-    private static function after(Project $project, array ...$actions): Project
-    {
-        foreach ($actions as $action) {
-            $project = (new Actions(Bench::catalogue()))->change(new Node($action), $project)->apply($project);
-        }
 
         return $project;
     }
@@ -76,44 +64,44 @@ final class FindingsTest extends TestCase
         $with = static fn (string $page, int $index, string $kind): array => ['type' => 'add-section', 'page' => $page, 'index' => $index, 'kind' => $kind];
         $edit = static fn (string $page, string $field, string $value): array => ['type' => 'edit-page', 'page' => $page, 'field' => $field, 'value' => $value];
 
-        yield 'refused page' => ['refused-page', static fn (Project $p): Project => self::after($p, $add('Gallery', 'gallery'))];
-        yield 'refused section' => ['refused-section', static fn (Project $p): Project => self::after($p, ['type' => 'add-fact', 'kind' => 'page_refusal', 'value' => 'Newsletter'], $with($id($p, 'about'), 2, 'newsletter'))];
-        yield 'request nowhere' => ['request-unanswered', static fn (Project $p): Project => self::after($p, ['type' => 'add-fact', 'kind' => 'page_request', 'value' => 'Knots of the north'])];
+        yield 'refused page' => ['refused-page', static fn (Project $p): Project => Bench::after($p, $add('Gallery', 'gallery'))];
+        yield 'refused section' => ['refused-section', static fn (Project $p): Project => Bench::after($p, ['type' => 'add-fact', 'kind' => 'page_refusal', 'value' => 'Newsletter'], $with($id($p, 'about'), 2, 'newsletter'))];
+        yield 'request nowhere' => ['request-unanswered', static fn (Project $p): Project => Bench::after($p, ['type' => 'add-fact', 'kind' => 'page_request', 'value' => 'Knots of the north'])];
         yield 'one path twice' => ['path-clash', static fn (Project $p): Project => $p->withPlan($p->plan->withPage(self::page($p, 'about')->withSlug('contact')))];
-        yield 'form without privacy' => ['form-without-privacy', static fn (Project $p): Project => self::after($p, ['type' => 'remove-page', 'page' => $id($p, 'privacy')])];
-        yield 'empty page' => ['empty-page', static fn (Project $p): Project => self::after($p, ['type' => 'remove-sections', 'sections' => self::page($p, 'about')->content()->ids()])];
-        yield 'avoided word' => ['avoided-word', static fn (Project $p): Project => self::after($p, ['type' => 'edit-text', 'section' => self::section($p, 'home', 'hero')->id, 'slot' => 'heading', 'item' => null, 'text' => 'Rope solutions'])];
-        yield 'too many pages' => ['page-count', static fn (Project $p): Project => self::after($p, ['type' => 'add-fact', 'kind' => 'page_count', 'value' => '3'])];
-        yield 'long menu' => ['menu-too-long', static fn (Project $p): Project => self::after($p, ...array_map(static fn (int $n): array => $add("Page $n", 'page'), range(1, 3)))];
-        yield 'deep page' => ['too-deep', static fn (Project $p): Project => self::after($p, ['type' => 'move-page', 'page' => $id($p, 'services'), 'parent' => $id($p, 'about'), 'index' => 3], ['type' => 'move-page', 'page' => $id($p, 'blog'), 'parent' => $id($p, 'services'), 'index' => 4], ['type' => 'move-page', 'page' => $id($p, 'contact'), 'parent' => $id($p, 'blog'), 'index' => 5])];
-        yield 'no call' => ['page-without-call', static fn (Project $p): Project => self::after($p, ['type' => 'remove-section', 'section' => self::section($p, 'about', 'call-to-action')->id])];
-        yield 'two openings' => ['heading-order', static fn (Project $p): Project => self::after($p, $with($id($p, 'about'), 3, 'hero'))];
-        yield 'the same twice' => ['same-neighbours', static fn (Project $p): Project => self::after($p, $with($id($p, 'about'), 1, 'page-intro'))];
-        yield 'a call beside a form' => ['ill-neighbours', static fn (Project $p): Project => self::after($p, $with($id($p, 'about'), \count(self::page($p, 'about')->sections()) - 2, 'contact-form'))];
-        yield 'repeating page missing' => ['repeating-page-missing', static fn (Project $p): Project => self::after($p, ['type' => 'remove-page', 'page' => $id($p, 'article')])];
-        yield 'unreachable' => ['unreachable-page', static fn (Project $p): Project => self::after($p, $edit($id($p, 'about'), 'navigation', 'none'))];
-        yield 'repeating page twice' => ['repeating-page-twice', static fn (Project $p): Project => self::after($p, $add('Another article', 'article', $id($p, 'blog')))];
-        yield 'one thing twice' => ['one-thing-twice', static fn (Project $p): Project => self::after($p, $add('Who we are', 'about'))];
-        yield 'no opening' => ['opening-missing', static fn (Project $p): Project => self::after($p, ['type' => 'remove-section', 'section' => self::section($p, 'about', 'page-intro')->id])];
-        yield 'late opening' => ['opening-late', static fn (Project $p): Project => self::after($p, ['type' => 'move-section', 'section' => self::section($p, 'home', 'hero')->id, 'page' => $id($p, 'home'), 'index' => 3])];
-        yield 'two forms' => ['two-forms', static fn (Project $p): Project => self::after($p, $with($id($p, 'contact'), 3, 'quote-form'))];
-        yield 'no footer' => ['frame-missing', static fn (Project $p): Project => self::after($p, ['type' => 'remove-section', 'section' => self::section($p, 'about', 'site-footer')->id])];
-        yield 'no header' => ['frame-missing', static fn (Project $p): Project => self::after($p, ['type' => 'remove-section', 'section' => self::section($p, 'about', 'site-header')->id])];
-        yield 'called twice' => ['call-twice', static fn (Project $p): Project => self::after($p, ['type' => 'use-shared', 'page' => $id($p, 'about'), 'index' => 2, 'shared' => 'sh2'])];
-        yield 'called too early' => ['call-late', static fn (Project $p): Project => self::after($p, ['type' => 'move-section', 'section' => self::section($p, 'home', 'call-to-action')->id, 'page' => $id($p, 'home'), 'index' => 1])];
-        yield 'long page' => ['long-page', static fn (Project $p): Project => self::after($p, ...array_map(static fn (string $kind): array => $with($id($p, 'home'), 3, $kind), ['steps', 'faq', 'stats', 'team', 'video', 'newsletter', 'timeline', 'values', 'partners']))];
-        yield 'thin page' => ['thin-page', static fn (Project $p): Project => self::after($p, ['type' => 'remove-sections', 'sections' => array_map(static fn (Section $section): string => $section->id, \array_slice(array_values(array_filter(self::page($p, 'about')->sections(), static fn (Section $section): bool => null === $section->shared)), 1))])];
-        yield 'no purpose' => ['purpose-missing', static fn (Project $p): Project => self::after($p, $edit($id($p, 'about'), 'purpose', ''))];
-        yield 'long label' => ['label-long', static fn (Project $p): Project => self::after($p, $edit($id($p, 'about'), 'title', 'Everything there is to know about us'))];
-        yield 'child in the menu alone' => ['child-in-menu', static fn (Project $p): Project => self::after($p, ['type' => 'move-page', 'page' => $id($p, 'services'), 'parent' => $id($p, 'about'), 'index' => 3], $edit($id($p, 'about'), 'navigation', 'footer'))];
-        yield 'no list' => ['list-missing', static fn (Project $p): Project => self::after($p, $add('Our van', 'page', $id($p, 'about')))];
-        yield 'incomplete shop' => ['shop-incomplete', static fn (Project $p): Project => self::after($p, ['type' => 'remove-page', 'page' => $id($p, 'checkout')])];
-        yield 'map without a place' => ['map-without-place', static fn (Project $p): Project => self::after($p, ...[...array_map(static fn ($fact): array => ['type' => 'strike-fact', 'fact' => $fact->id, 'struck' => true], array_values(array_filter($p->brief->facts, static fn ($fact): bool => \in_array($fact->kind->value, ['location', 'contact_address', 'business_kind'], true)))), $with($id($p, 'about'), 2, 'map-hours')])];
-        yield 'no prices' => ['prices-missing', static fn (Project $p): Project => self::after($p, $with($id($p, 'about'), 2, 'price-list'))];
-        yield 'one name twice' => ['name-twice', static fn (Project $p): Project => self::after($p, ['type' => 'edit-section', 'section' => self::section($p, 'home', 'hero')->id, 'field' => 'title', 'value' => self::page($p, 'home')->sections()[2]->title])];
-        yield 'hidden goal' => ['goal-hidden', static fn (Project $p): Project => self::after($p, $edit($id($p, 'products'), 'navigation', 'footer'))];
+        yield 'form without privacy' => ['form-without-privacy', static fn (Project $p): Project => Bench::after($p, ['type' => 'remove-page', 'page' => $id($p, 'privacy')])];
+        yield 'empty page' => ['empty-page', static fn (Project $p): Project => Bench::after($p, ['type' => 'remove-sections', 'sections' => self::page($p, 'about')->content()->ids()])];
+        yield 'avoided word' => ['avoided-word', static fn (Project $p): Project => Bench::after($p, ['type' => 'edit-text', 'section' => self::section($p, 'home', 'hero')->id, 'slot' => 'heading', 'item' => null, 'text' => 'Rope solutions'])];
+        yield 'too many pages' => ['page-count', static fn (Project $p): Project => Bench::after($p, ['type' => 'add-fact', 'kind' => 'page_count', 'value' => '3'])];
+        yield 'long menu' => ['menu-too-long', static fn (Project $p): Project => Bench::after($p, ...array_map(static fn (int $n): array => $add("Page $n", 'page'), range(1, 3)))];
+        yield 'deep page' => ['too-deep', static fn (Project $p): Project => Bench::after($p, ['type' => 'move-page', 'page' => $id($p, 'services'), 'parent' => $id($p, 'about'), 'index' => 3], ['type' => 'move-page', 'page' => $id($p, 'blog'), 'parent' => $id($p, 'services'), 'index' => 4], ['type' => 'move-page', 'page' => $id($p, 'contact'), 'parent' => $id($p, 'blog'), 'index' => 5])];
+        yield 'no call' => ['page-without-call', static fn (Project $p): Project => Bench::after($p, ['type' => 'remove-section', 'section' => self::section($p, 'about', 'call-to-action')->id])];
+        yield 'two openings' => ['heading-order', static fn (Project $p): Project => Bench::after($p, $with($id($p, 'about'), 3, 'hero'))];
+        yield 'the same twice' => ['same-neighbours', static fn (Project $p): Project => Bench::after($p, $with($id($p, 'about'), 1, 'page-intro'))];
+        yield 'a call beside a form' => ['ill-neighbours', static fn (Project $p): Project => Bench::after($p, $with($id($p, 'about'), \count(self::page($p, 'about')->sections()) - 2, 'contact-form'))];
+        yield 'repeating page missing' => ['repeating-page-missing', static fn (Project $p): Project => Bench::after($p, ['type' => 'remove-page', 'page' => $id($p, 'article')])];
+        yield 'unreachable' => ['unreachable-page', static fn (Project $p): Project => Bench::after($p, $edit($id($p, 'about'), 'navigation', 'none'))];
+        yield 'repeating page twice' => ['repeating-page-twice', static fn (Project $p): Project => Bench::after($p, $add('Another article', 'article', $id($p, 'blog')))];
+        yield 'one thing twice' => ['one-thing-twice', static fn (Project $p): Project => Bench::after($p, $add('Who we are', 'about'))];
+        yield 'no opening' => ['opening-missing', static fn (Project $p): Project => Bench::after($p, ['type' => 'remove-section', 'section' => self::section($p, 'about', 'page-intro')->id])];
+        yield 'late opening' => ['opening-late', static fn (Project $p): Project => Bench::after($p, ['type' => 'move-section', 'section' => self::section($p, 'home', 'hero')->id, 'page' => $id($p, 'home'), 'index' => 3])];
+        yield 'two forms' => ['two-forms', static fn (Project $p): Project => Bench::after($p, $with($id($p, 'contact'), 3, 'quote-form'))];
+        yield 'no footer' => ['frame-missing', static fn (Project $p): Project => Bench::after($p, ['type' => 'remove-section', 'section' => self::section($p, 'about', 'site-footer')->id])];
+        yield 'no header' => ['frame-missing', static fn (Project $p): Project => Bench::after($p, ['type' => 'remove-section', 'section' => self::section($p, 'about', 'site-header')->id])];
+        yield 'called twice' => ['call-twice', static fn (Project $p): Project => Bench::after($p, ['type' => 'use-shared', 'page' => $id($p, 'about'), 'index' => 2, 'shared' => 'sh2'])];
+        yield 'called too early' => ['call-late', static fn (Project $p): Project => Bench::after($p, ['type' => 'move-section', 'section' => self::section($p, 'home', 'call-to-action')->id, 'page' => $id($p, 'home'), 'index' => 1])];
+        yield 'long page' => ['long-page', static fn (Project $p): Project => Bench::after($p, ...array_map(static fn (string $kind): array => $with($id($p, 'home'), 3, $kind), ['steps', 'faq', 'stats', 'team', 'video', 'newsletter', 'timeline', 'values', 'partners']))];
+        yield 'thin page' => ['thin-page', static fn (Project $p): Project => Bench::after($p, ['type' => 'remove-sections', 'sections' => array_map(static fn (Section $section): string => $section->id, \array_slice(array_values(array_filter(self::page($p, 'about')->sections(), static fn (Section $section): bool => null === $section->shared)), 1))])];
+        yield 'no purpose' => ['purpose-missing', static fn (Project $p): Project => Bench::after($p, $edit($id($p, 'about'), 'purpose', ''))];
+        yield 'long label' => ['label-long', static fn (Project $p): Project => Bench::after($p, $edit($id($p, 'about'), 'title', 'Everything there is to know about us'))];
+        yield 'child in the menu alone' => ['child-in-menu', static fn (Project $p): Project => Bench::after($p, ['type' => 'move-page', 'page' => $id($p, 'services'), 'parent' => $id($p, 'about'), 'index' => 3], $edit($id($p, 'about'), 'navigation', 'footer'))];
+        yield 'no list' => ['list-missing', static fn (Project $p): Project => Bench::after($p, $add('Our van', 'page', $id($p, 'about')))];
+        yield 'incomplete shop' => ['shop-incomplete', static fn (Project $p): Project => Bench::after($p, ['type' => 'remove-page', 'page' => $id($p, 'checkout')])];
+        yield 'map without a place' => ['map-without-place', static fn (Project $p): Project => Bench::after($p, ...[...array_map(static fn ($fact): array => ['type' => 'strike-fact', 'fact' => $fact->id, 'struck' => true], array_values(array_filter($p->brief->facts, static fn ($fact): bool => \in_array($fact->kind->value, ['location', 'contact_address', 'business_kind'], true)))), $with($id($p, 'about'), 2, 'map-hours')])];
+        yield 'no prices' => ['prices-missing', static fn (Project $p): Project => Bench::after($p, $with($id($p, 'about'), 2, 'price-list'))];
+        yield 'one name twice' => ['name-twice', static fn (Project $p): Project => Bench::after($p, ['type' => 'edit-section', 'section' => self::section($p, 'home', 'hero')->id, 'field' => 'title', 'value' => self::page($p, 'home')->sections()[2]->title])];
+        yield 'hidden goal' => ['goal-hidden', static fn (Project $p): Project => Bench::after($p, $edit($id($p, 'products'), 'navigation', 'footer'))];
         yield 'no contact' => ['contact-missing', static function (Project $p): Project {
-            $p = self::after($p, ['type' => 'remove-page', 'page' => self::page($p, 'contact')->id]);
+            $p = Bench::after($p, ['type' => 'remove-page', 'page' => self::page($p, 'contact')->id]);
             $ways = [];
             foreach ($p->plan->pages as $page) {
                 foreach ($page->sections() as $section) {
@@ -123,12 +111,12 @@ final class FindingsTest extends TestCase
                 }
             }
 
-            return [] === $ways ? $p : self::after($p, ['type' => 'remove-sections', 'sections' => $ways]);
+            return [] === $ways ? $p : Bench::after($p, ['type' => 'remove-sections', 'sections' => $ways]);
         }];
-        yield 'legal page in the menu' => ['legal-in-menu', static fn (Project $p): Project => self::after($p, $edit($id($p, 'privacy'), 'navigation', 'main'))];
-        yield 'only blanks' => ['blanks-only', static fn (Project $p): Project => self::after($p, $with($id($p, 'about'), 2, 'stats'))];
-        yield 'below a repeating page' => ['parent-repeats', static fn (Project $p): Project => self::after($p, ['type' => 'move-page', 'page' => $id($p, 'about'), 'parent' => $id($p, 'article'), 'index' => 6])];
-        yield 'no proof' => ['proof-missing', static fn (Project $p): Project => self::after($p, ['type' => 'remove-sections', 'sections' => array_map(static fn (Section $section): string => $section->id, array_values(array_filter(self::page($p, 'home')->sections(), static fn (Section $section): bool => \in_array($section->kind, ['testimonials', 'stats', 'awards', 'logo-strip', 'case-study', 'partners', 'benefits', 'gallery', 'team', 'story'], true))))], $with(self::page($p, 'home')->id, 2, 'faq'), $with(self::page($p, 'home')->id, 2, 'steps'))];
+        yield 'legal page in the menu' => ['legal-in-menu', static fn (Project $p): Project => Bench::after($p, $edit($id($p, 'privacy'), 'navigation', 'main'))];
+        yield 'only blanks' => ['blanks-only', static fn (Project $p): Project => Bench::after($p, $with($id($p, 'about'), 2, 'stats'))];
+        yield 'below a repeating page' => ['parent-repeats', static fn (Project $p): Project => Bench::after($p, ['type' => 'move-page', 'page' => $id($p, 'about'), 'parent' => $id($p, 'article'), 'index' => 6])];
+        yield 'no proof' => ['proof-missing', static fn (Project $p): Project => Bench::after($p, ['type' => 'remove-sections', 'sections' => array_map(static fn (Section $section): string => $section->id, array_values(array_filter(self::page($p, 'home')->sections(), static fn (Section $section): bool => \in_array($section->kind, ['testimonials', 'stats', 'awards', 'logo-strip', 'case-study', 'partners', 'benefits', 'gallery', 'team', 'story'], true))))], $with(self::page($p, 'home')->id, 2, 'faq'), $with(self::page($p, 'home')->id, 2, 'steps'))];
     }
 
     /** @param callable(Project): Project $break */
@@ -146,7 +134,7 @@ final class FindingsTest extends TestCase
             self::assertTrue(null !== $broken->plan->findPage($id) || '' !== $broken->plan->section($id)->id);
         }
         if (null !== $new->mend) {
-            $mended = self::after($broken, $new->mend->action);
+            $mended = Bench::after($broken, $new->mend->action);
             self::assertLessThan(\count($findings), \count(self::found($mended, $rule)), $new->mend->label);
         }
     }
@@ -165,12 +153,12 @@ final class FindingsTest extends TestCase
 
     public function testAFindingThatWasWavedThroughKeepsItsRemarkAndComesLast(): void
     {
-        $broken = self::after(self::project(), ['type' => 'edit-page', 'page' => self::page(self::project(), 'about')->id, 'field' => 'navigation', 'value' => 'none']);
+        $broken = Bench::after(self::project(), ['type' => 'edit-page', 'page' => self::page(self::project(), 'about')->id, 'field' => 'navigation', 'value' => 'none']);
         $key = self::found($broken, 'unreachable-page')[0]->key();
-        $waved = self::after($broken, ['type' => 'wave-finding', 'key' => $key, 'remark' => 'Reached from the newsletter only.']);
+        $waved = Bench::after($broken, ['type' => 'wave-finding', 'key' => $key, 'remark' => 'Reached from the newsletter only.']);
         $all = (new Inspector(Bench::catalogue()))->inspect($waved);
         self::assertSame('Reached from the newsletter only.', $all[\count($all) - 1]->remark);
-        $again = self::after($waved, ['type' => 'wave-finding', 'key' => $key, 'remark' => null]);
+        $again = Bench::after($waved, ['type' => 'wave-finding', 'key' => $key, 'remark' => null]);
         self::assertNull(self::found($again, 'unreachable-page')[0]->remark);
     }
 

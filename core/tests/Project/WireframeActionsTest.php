@@ -4,11 +4,9 @@ declare(strict_types=1);
 
 namespace DunePocket\Tests\Project;
 
-use DunePocket\Data\Node;
 use DunePocket\Plan\CopyStatus;
 use DunePocket\Plan\Page;
 use DunePocket\Plan\Section;
-use DunePocket\Project\Actions;
 use DunePocket\Project\Change\InvalidChange;
 use DunePocket\Project\Project;
 use DunePocket\Tests\Support\Bench;
@@ -22,16 +20,6 @@ final class WireframeActionsTest extends TestCase
         static $project = null;
         $project ??= Bench::planned(Bench::text('list.txt'));
         \assert($project instanceof Project);
-
-        return $project;
-    }
-
-    /** @param array<string, mixed> ...$actions */
-    private static function after(Project $project, array ...$actions): Project
-    {
-        foreach ($actions as $action) {
-            $project = (new Actions(Bench::catalogue()))->change(new Node($action), $project)->apply($project);
-        }
 
         return $project;
     }
@@ -56,10 +44,10 @@ final class WireframeActionsTest extends TestCase
         $section = self::opening(self::project());
         $before = $section->line('text');
         self::assertNotNull($before);
-        $hidden = self::after(self::project(), ['type' => 'show-slot', 'section' => $section->id, 'slot' => 'text', 'shown' => false]);
+        $hidden = Bench::after(self::project(), ['type' => 'show-slot', 'section' => $section->id, 'slot' => 'text', 'shown' => false]);
         self::assertTrue(self::opening($hidden)->look->hides('text'));
         self::assertEquals($before, self::opening($hidden)->line('text'));
-        $back = self::after($hidden, ['type' => 'show-slot', 'section' => $section->id, 'slot' => 'text', 'shown' => true]);
+        $back = Bench::after($hidden, ['type' => 'show-slot', 'section' => $section->id, 'slot' => 'text', 'shown' => true]);
         self::assertEquals($section, self::opening($back));
     }
 
@@ -67,7 +55,7 @@ final class WireframeActionsTest extends TestCase
     {
         $section = self::opening(self::project());
         self::assertNull($section->line('label'));
-        $after = self::after(self::project(), ['type' => 'show-slot', 'section' => $section->id, 'slot' => 'label', 'shown' => true]);
+        $after = Bench::after(self::project(), ['type' => 'show-slot', 'section' => $section->id, 'slot' => 'label', 'shown' => true]);
         $label = self::opening($after)->line('label');
         self::assertNotNull($label);
         self::assertNotSame('', $label->text);
@@ -77,9 +65,9 @@ final class WireframeActionsTest extends TestCase
     {
         $section = self::opening(self::project());
         $use = static fn (string $layout): array => ['type' => 'edit-section', 'section' => $section->id, 'field' => 'layout', 'value' => $layout];
-        $there = self::after(self::project(), $use('hero.centred'));
+        $there = Bench::after(self::project(), $use('hero.centred'));
         self::assertEquals($section->copy, self::opening($there)->copy);
-        self::assertEquals($section, self::opening(self::after($there, $use($section->layout))));
+        self::assertEquals($section, self::opening(Bench::after($there, $use($section->layout))));
     }
 
     public function testItemsAreAddedRemovedAndReordered(): void
@@ -87,11 +75,11 @@ final class WireframeActionsTest extends TestCase
         $section = self::listOf(self::project());
         $names = static fn (Project $project): array => array_map(static fn (array $item): string => $item[0]->text, $project->plan->section($section->id)->items());
         $before = $names(self::project());
-        $moved = self::after(self::project(), ['type' => 'move-item', 'section' => $section->id, 'item' => 0, 'to' => 1]);
+        $moved = Bench::after(self::project(), ['type' => 'move-item', 'section' => $section->id, 'item' => 0, 'to' => 1]);
         self::assertSame([$before[1], $before[0]], \array_slice($names($moved), 0, 2));
-        $fewer = self::after(self::project(), ['type' => 'remove-item', 'section' => $section->id, 'item' => 1]);
+        $fewer = Bench::after(self::project(), ['type' => 'remove-item', 'section' => $section->id, 'item' => 1]);
         self::assertSame(array_values(array_diff_key($before, [1 => true])), $names($fewer));
-        $more = self::after(self::project(), ['type' => 'add-item', 'section' => $section->id, 'after' => 0]);
+        $more = Bench::after(self::project(), ['type' => 'add-item', 'section' => $section->id, 'after' => 0]);
         self::assertCount(\count($before) + 1, $names($more));
         foreach ($more->plan->section($section->id)->items()[1] as $line) {
             self::assertSame(CopyStatus::ToSupply, $line->status, 'a new item is asked of the client, never invented');
@@ -102,7 +90,7 @@ final class WireframeActionsTest extends TestCase
     {
         $section = self::listOf(self::project());
         foreach ([-1, -4] as $after) {
-            $more = self::after(self::project(), ['type' => 'add-item', 'section' => $section->id, 'after' => $after]);
+            $more = Bench::after(self::project(), ['type' => 'add-item', 'section' => $section->id, 'after' => $after]);
             self::assertSame(CopyStatus::ToSupply, $more->plan->section($section->id)->items()[0][0]->status);
         }
     }
@@ -112,7 +100,7 @@ final class WireframeActionsTest extends TestCase
     public function testWhatNoSectionCanLookLikeIsRefused(array $action): void
     {
         $this->expectException(InvalidChange::class);
-        self::after(self::project(), ['section' => self::opening(self::project())->id, ...$action]);
+        Bench::after(self::project(), ['section' => self::opening(self::project())->id, ...$action]);
     }
 
     /** @return iterable<string, array{array<string, mixed>}> */
@@ -139,28 +127,28 @@ final class WireframeActionsTest extends TestCase
         self::assertGreaterThan(3, \count($intros));
         [$first, $kept, $named] = array_values($intros);
         $namedPage = (string) array_search($named, $intros, true);
-        $project = self::after($project, ['type' => 'edit-section', 'section' => $kept->id, 'field' => 'kept', 'value' => 'yes'], ['type' => 'lay-out', 'section' => $first->id, 'layout' => 'page-intro.over', 'look' => ['align' => 'center']]);
-        $all = self::after($project, ['type' => 'use-everywhere', 'section' => $first->id, 'what' => 'both']);
+        $project = Bench::after($project, ['type' => 'edit-section', 'section' => $kept->id, 'field' => 'kept', 'value' => 'yes'], ['type' => 'lay-out', 'section' => $first->id, 'layout' => 'page-intro.over', 'look' => ['align' => 'center']]);
+        $all = Bench::after($project, ['type' => 'use-everywhere', 'section' => $first->id, 'what' => 'both']);
         foreach ($intros as $section) {
             $now = $all->plan->section($section->id);
             self::assertSame($section->id === $kept->id ? $kept->layout : 'page-intro.over', $now->layout);
             self::assertSame($section->id === $kept->id ? '' : 'center', $now->look->align);
         }
-        $some = self::after($project, ['type' => 'use-everywhere', 'section' => $first->id, 'what' => 'layout', 'pages' => [$namedPage]]);
+        $some = Bench::after($project, ['type' => 'use-everywhere', 'section' => $first->id, 'what' => 'layout', 'pages' => [$namedPage]]);
         self::assertSame('page-intro.over', $some->plan->section($named->id)->layout);
         $others = array_diff_key($intros, [$namedPage => true, (string) array_search($first, $intros, true) => true]);
         foreach ($others as $section) {
             self::assertSame($section->layout, $some->plan->section($section->id)->layout);
         }
         $this->expectException(InvalidChange::class);
-        self::after($all, ['type' => 'use-everywhere', 'section' => $first->id, 'what' => 'both']);
+        Bench::after($all, ['type' => 'use-everywhere', 'section' => $first->id, 'what' => 'both']);
     }
 
     public function testAnotherGoAtASectionKeepsItsSettings(): void
     {
         $section = self::opening(self::project());
-        $settled = self::after(self::project(), ['type' => 'set-look', 'section' => $section->id, 'look' => ['hidden' => ['button-2'], 'media' => 'video']]);
-        $again = self::after($settled, ['type' => 'another-section', 'section' => $section->id]);
+        $settled = Bench::after(self::project(), ['type' => 'set-look', 'section' => $section->id, 'look' => ['hidden' => ['button-2'], 'media' => 'video']]);
+        $again = Bench::after($settled, ['type' => 'another-section', 'section' => $section->id]);
         self::assertSame(['button-2'], self::opening($again)->look->hidden);
         self::assertSame('video', self::opening($again)->look->media);
         self::assertInstanceOf(Page::class, $again->plan->pageOf($section->id));

@@ -13,6 +13,8 @@ use DunePocket\Brief\SourceKind;
 use DunePocket\Brief\SourceText;
 use DunePocket\Catalogue\Catalogue;
 use DunePocket\Catalogue\CatalogueLoader;
+use DunePocket\Data\Node;
+use DunePocket\Project\Actions;
 use DunePocket\Project\Project;
 use DunePocket\Project\ProjectMaker;
 
@@ -41,6 +43,16 @@ final class Bench
         $maker = new ProjectMaker(self::catalogue());
 
         return $maker->plan($maker->read($text, 'Brief'));
+    }
+
+    /** @param array<string, mixed> ...$actions */
+    public static function after(Project $project, array ...$actions): Project
+    {
+        foreach ($actions as $action) {
+            $project = (new Actions(self::catalogue()))->change(new Node($action), $project)->apply($project);
+        }
+
+        return $project;
     }
 
     /** @return list<string> the values of the facts of this kind */

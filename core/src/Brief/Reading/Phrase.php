@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace DunePocket\Brief\Reading;
 
+use DunePocket\Language\Typography;
+
 /** Small tidying of words lifted out of a sentence. */
 final class Phrase
 {
@@ -23,7 +25,7 @@ final class Phrase
     {
         $bare = self::withoutArticle(self::tidy($text));
 
-        return mb_strtoupper(mb_substr($bare, 0, 1)).mb_substr($bare, 1);
+        return Typography::capital($bare);
     }
 
     /** "SALT ROAD KITCHEN", "plumb right" -> "Salt Road Kitchen", "Plumb Right"; small words stay small. */

@@ -9,6 +9,7 @@ use DunePocket\Brief\FactKind;
 use DunePocket\Brief\Origin;
 use DunePocket\Brief\Quote;
 use DunePocket\Brief\Source;
+use DunePocket\Language\Typography;
 
 /** Weighs the candidates of a source against each other and turns the winners into facts. */
 final class Resolver
@@ -383,7 +384,7 @@ final class Resolver
         return match (true) {
             mb_strtoupper($value) !== $value, 1 !== preg_match('/\p{L}{4,}\s+\p{L}{2,}/u', $value) => $value,
             FactKind::BusinessName === $kind => Phrase::properName($value),
-            default => mb_strtoupper(mb_substr($value, 0, 1)).mb_substr(mb_strtolower($value), 1),
+            default => Typography::capital(mb_strtolower($value)),
         };
     }
 

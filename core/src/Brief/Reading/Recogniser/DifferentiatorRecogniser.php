@@ -12,6 +12,7 @@ use DunePocket\Brief\Reading\Reading;
 use DunePocket\Brief\Reading\Recogniser;
 use DunePocket\Brief\Reading\Sentence;
 use DunePocket\Catalogue\Cues;
+use DunePocket\Language\Typography;
 
 /**
  * What sets them apart, where the client points back at what was just said: "We never top a tree. That's what we're
@@ -61,7 +62,7 @@ final readonly class DifferentiatorRecogniser implements Recogniser
         $bare = preg_replace('/^\W*(?:(?:and|but|so|also|then|because|well|plus)\b,?\s*)+/iu', '', $words) ?? $words;
         $value = Phrase::tidy($bare);
         if (str_word_count($value) >= self::FEWEST_WORDS) {
-            yield new Candidate(FactKind::Differentiator, mb_strtoupper(mb_substr($value, 0, 1)).mb_substr($value, 1), $start + \strlen($words) - \strlen($bare), \strlen(rtrim($bare, " \n.,;:–—-")), self::CERTAINTY);
+            yield new Candidate(FactKind::Differentiator, Typography::capital($value), $start + \strlen($words) - \strlen($bare), \strlen(rtrim($bare, " \n.,;:–—-")), self::CERTAINTY);
         }
     }
 }

@@ -63,11 +63,9 @@ final readonly class KindRecogniser
     public function recognise(Reading $reading, array $read): iterable
     {
         $best = null;
-        $names = $this->ofKind($read, FactKind::BusinessName);
-        $offers = $this->ofKind($read, FactKind::Offering);
-        $audiences = $this->ofKind($read, FactKind::Audience);
+        $around = ['names' => $this->ofKind($read, FactKind::BusinessName), 'offers' => $this->ofKind($read, FactKind::Offering), 'audiences' => $this->ofKind($read, FactKind::Audience)];
         foreach ($this->kinds as $kind) {
-            $evidence = $this->evidence($kind, $reading, $names, $offers, $audiences);
+            $evidence = $this->evidence($kind, $reading, $around);
             if (null !== $evidence && (null === $best || $evidence[0] > $best[0])) {
                 $best = [...$evidence, $kind];
             }
@@ -101,13 +99,11 @@ final readonly class KindRecogniser
     }
 
     /**
-     * @param list<Candidate> $names
-     * @param list<Candidate> $offers
-     * @param list<Candidate> $audiences
+     * @param array{names: list<Candidate>, offers: list<Candidate>, audiences: list<Candidate>} $read the surest first
      *
      * @return array{float, int, int, bool}|null score, start and length of the best word in bytes, and whether it was named
      */
-    private function evidence(BusinessKind $kind, Reading $reading, array $names, array $offers, array $audiences): ?array
+    private function evidence(BusinessKind $kind, Reading $reading, array $read): ?array
     {
         $score = 0.0;
         $best = null;
@@ -119,7 +115,7 @@ final readonly class KindRecogniser
             if ($seen[$key] > self::MOST_FROM_ONE_WORD) {
                 continue;
             }
-            $worth = self::WORTH[$this->place($reading->sentences[$number], $number, $start, \strlen($word), $names, $offers, $audiences)][$sort] + self::LONGER * (str_word_count($word) - 1);
+            $worth = self::WORTH[$this->place($reading->sentences[$number], $number, $start, \strlen($word), $read)][$sort] + self::LONGER * (str_word_count($word) - 1);
             $score += $worth;
             if ($worth > $bestWorth) {
                 $bestWorth = $worth;
@@ -151,17 +147,15 @@ final readonly class KindRecogniser
     }
 
     /**
-     * @param list<Candidate> $names
-     * @param list<Candidate> $offers
-     * @param list<Candidate> $audiences
+     * @param array{names: list<Candidate>, offers: list<Candidate>, audiences: list<Candidate>} $read the surest first
      *
      * @return key-of<self::WORTH>
      */
-    private function place(Sentence $sentence, int $number, int $start, int $length, array $names, array $offers, array $audiences): string
+    private function place(Sentence $sentence, int $number, int $start, int $length, array $read): string
     {
         $topic = $sentence->block->topic;
         $before = substr($sentence->text, 0, $start - $sentence->start);
-        if ([] !== $names && $this->isWithin($start, $length, $names[0])) {
+        if ([] !== $read['names'] && $this->isWithin($start, $length, $read['names'][0])) {
             return 'name';
         }
         if ($sentence->isRefused() || \in_array($topic, self::ASIDE_TOPICS, true)) {
@@ -172,7 +166,7 @@ final readonly class KindRecogniser
         if ($isPlural && 1 === preg_match(self::SERVED, $before)) {
             return 'aside';
         }
-        foreach ($audiences as $audience) {
+        foreach ($read['audiences'] as $audience) {
             if ($this->isWithin($start, $length, $audience)) {
                 return 'aside';
             }
@@ -184,7 +178,7 @@ final readonly class KindRecogniser
         if (1 === preg_match(self::NOT_OURS, $before) || ($isPlural && 1 === preg_match(self::THEIRS, $before))) {
             return 'aside';
         }
-        foreach ($offers as $offer) {
+        foreach ($read['offers'] as $offer) {
             if ($this->isWithin($start, $length, $offer)) {
                 return 'offer';
             }

@@ -11,6 +11,7 @@ use DunePocket\Brief\Reading\Phrase;
 use DunePocket\Brief\Reading\Reading;
 use DunePocket\Brief\Reading\Sentence;
 use DunePocket\Catalogue\Cues;
+use DunePocket\Language\Typography;
 
 /**
  * What sets them apart where no wording says so: of the sentences in which nothing else was read, the one that most
@@ -61,7 +62,7 @@ final readonly class LikelyDifferentiatorRecogniser
         }
         if (null !== $best) {
             $value = Phrase::tidy($best[1]->text);
-            yield new Candidate(FactKind::Differentiator, mb_strtoupper(mb_substr($value, 0, 1)).mb_substr($value, 1), $best[1]->start, \strlen(rtrim($best[1]->text, " \n.")), self::CERTAINTY);
+            yield new Candidate(FactKind::Differentiator, Typography::capital($value), $best[1]->start, \strlen(rtrim($best[1]->text, " \n.")), self::CERTAINTY);
         }
     }
 

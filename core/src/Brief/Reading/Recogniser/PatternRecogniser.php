@@ -14,6 +14,7 @@ use DunePocket\Brief\Reading\Recogniser;
 use DunePocket\Brief\Reading\Sentence;
 use DunePocket\Catalogue\CuePattern;
 use DunePocket\Catalogue\Cues;
+use DunePocket\Language\Typography;
 
 /** Facts that a wording gives away, for every wording the catalogue lists. */
 final readonly class PatternRecogniser implements Recogniser
@@ -138,6 +139,6 @@ final readonly class PatternRecogniser implements Recogniser
 
     private function capital(string $value, bool $keep = false): string
     {
-        return $keep ? $value : mb_strtoupper(mb_substr($value, 0, 1)).mb_substr($value, 1);
+        return $keep ? $value : Typography::capital($value);
     }
 }

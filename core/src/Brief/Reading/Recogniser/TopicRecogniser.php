@@ -13,6 +13,7 @@ use DunePocket\Brief\Reading\Phrase;
 use DunePocket\Brief\Reading\Reading;
 use DunePocket\Brief\Reading\Recogniser;
 use DunePocket\Catalogue\Cues;
+use DunePocket\Language\Typography;
 
 /**
  * What stands as the answer to a question, beside a label or under a heading is understood by what was asked.
@@ -132,7 +133,7 @@ final readonly class TopicRecogniser implements Recogniser
             }
             if (mb_strlen($value) > 2) {
                 $value = preg_replace('/^(?:mostly|mainly|usually|because|we are|it is|our customers are|they are)\s+/iu', '', $value) ?? $value;
-                yield new Candidate($kind, mb_strtoupper(mb_substr($value, 0, 1)).mb_substr($value, 1), $block->start + (int) $at, \strlen(rtrim($part, " \n.;,")), self::CERTAINTY);
+                yield new Candidate($kind, Typography::capital($value), $block->start + (int) $at, \strlen(rtrim($part, " \n.;,")), self::CERTAINTY);
             }
         }
     }
