@@ -4,11 +4,9 @@ declare(strict_types=1);
 
 namespace DunePocket\Tests\Plan;
 
-use DunePocket\Data\Node;
 use DunePocket\Plan\CopyStatus;
 use DunePocket\Plan\Planning\Variations;
 use DunePocket\Plan\Section;
-use DunePocket\Project\Actions;
 use DunePocket\Project\Change\InvalidChange;
 use DunePocket\Project\Project;
 use DunePocket\Tests\Support\Bench;
@@ -21,12 +19,6 @@ final class VariationsTest extends TestCase
     private static function project(): Project
     {
         return Bench::planned("We are Kelda Ropes, a rope maker in Harl. We offer boat ropes, climbing ropes and splicing repairs. What makes us different is that every rope is spun by hand.\nPages: Home, About, Services, Contact.");
-    }
-
-    /** @param array<string, mixed> $action */
-    private static function after(Project $project, array $action): Project
-    {
-        return (new Actions(Bench::catalogue()))->change(new Node($action), $project)->apply($project);
     }
 
     /**
@@ -42,7 +34,7 @@ final class VariationsTest extends TestCase
         $marks = [$mark($project)];
         for ($i = 0; $i < self::MOST; ++$i) {
             try {
-                $project = self::after($project, $action);
+                $project = Bench::after($project, $action);
             } catch (InvalidChange $e) {
                 return [$marks, $e->getMessage()];
             }
@@ -76,22 +68,22 @@ final class VariationsTest extends TestCase
 
     public function testWhatIsKeptStaysInItsPlace(): void
     {
-        $kept = self::after(self::project(), ['type' => 'edit-section', 'section' => 'p1s3', 'field' => 'kept', 'value' => 'yes']);
+        $kept = Bench::after(self::project(), ['type' => 'edit-section', 'section' => 'p1s3', 'field' => 'kept', 'value' => 'yes']);
         $before = $kept->plan->section('p1s3');
         for ($i = 0; $i < 4; ++$i) {
-            $kept = self::after($kept, ['type' => 'another-page', 'page' => 'p1']);
+            $kept = Bench::after($kept, ['type' => 'another-page', 'page' => 'p1']);
             self::assertEquals($before, $kept->plan->section('p1s3'));
         }
         $this->expectException(InvalidChange::class);
         $this->expectExceptionMessage('kept');
-        self::after($kept, ['type' => 'another-section', 'section' => 'p1s3']);
+        Bench::after($kept, ['type' => 'another-section', 'section' => 'p1s3']);
     }
 
     public function testWordsTheDesignerWroteSurviveAnotherGo(): void
     {
-        $project = self::after(self::project(), ['type' => 'edit-text', 'section' => 'p1s2', 'slot' => 'heading', 'item' => null, 'text' => 'Rope you can trust']);
+        $project = Bench::after(self::project(), ['type' => 'edit-text', 'section' => 'p1s2', 'slot' => 'heading', 'item' => null, 'text' => 'Rope you can trust']);
         for ($i = 0; $i < 3; ++$i) {
-            $project = self::after($project, ['type' => 'another-section', 'section' => 'p1s2']);
+            $project = Bench::after($project, ['type' => 'another-section', 'section' => 'p1s2']);
             $line = $project->plan->section('p1s2')->line('heading');
             self::assertSame(['Rope you can trust', CopyStatus::Edited], [$line?->text, $line?->status]);
         }
@@ -101,7 +93,7 @@ final class VariationsTest extends TestCase
     {
         $project = self::project();
         for ($i = 0; $i < 4; ++$i) {
-            $project = self::after($project, ['type' => 'another-page', 'page' => 'p1']);
+            $project = Bench::after($project, ['type' => 'another-page', 'page' => 'p1']);
             $kinds = array_map(static fn (Section $section): string => $section->kind, $project->plan->page('p1')->sections());
             self::assertSame('site-header', $kinds[0]);
             self::assertSame('site-footer', $kinds[\count($kinds) - 1]);

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace DunePocket\Tests\Revision;
 
-use DunePocket\Data\Node;
 use DunePocket\Project\Actions;
 use DunePocket\Project\Project;
 use DunePocket\Revision\Comparison;
@@ -27,12 +26,7 @@ final class ComparisonTest extends TestCase
     /** @param array<string, mixed> ...$actions */
     private static function after(array ...$actions): Project
     {
-        $project = self::project();
-        foreach ($actions as $action) {
-            $project = (new Actions(Bench::catalogue()))->change(new Node($action), $project)->apply($project);
-        }
-
-        return $project;
+        return Bench::after(self::project(), ...$actions);
     }
 
     /** @return list<string> */
