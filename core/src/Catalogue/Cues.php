@@ -66,6 +66,9 @@ final readonly class Cues
     public string $emphasis;
     /** "that's what people come for": what was just said sets them apart. */
     public string $pointingBack;
+
+    /** Sentences whose next one says what sets them apart. */
+    public string $pointingAhead;
     /** A word about the others. */
     public string $contrast;
     /** One's own doings. */
@@ -75,6 +78,11 @@ final readonly class Cues
     public string $rare;
     /** What makes a sentence no claim. */
     public string $noClaim;
+
+    /** @var list<array{string, ?string}> patterns of things that only websites have, each with its feature */
+    public array $siteThingsByFeature;
+    public string $unwilling;
+    public string $willing;
     public string $money;
     /** People named by what they are, at the end of a phrase or before "who": "retired engineers". */
     public string $persons;
@@ -113,6 +121,10 @@ final readonly class Cues
         $this->namedFeatures = array_map(static fn (Node $feature): string => $expand('(?:'.implode('|', $feature->strings('named')).')'), $features);
         $this->elsewhere = $any('elsewhere');
         $this->refusals = array_map(static fn (Node $node): array => [$expand($node->string('find')), $node->bool('sure', false), $node->bool('taken_back', false)], $brief->child('refusals')->children('refusals'));
+        $unwilling = $brief->child('unwilling');
+        $this->siteThingsByFeature = array_map(static fn (Node $thing): array => [$expand($thing->string('find')), $thing->has('feature') ? $thing->string('feature') : null], $unwilling->children('things'));
+        $this->unwilling = $expand('(?:'.implode('|', $unwilling->strings('unwilling')).')');
+        $this->willing = $expand('(?:'.implode('|', $unwilling->strings('willing')).')');
         $this->siteThings = $any('site_things');
         $this->noRefusals = $any('no_refusals');
         $this->noThings = $any('no_things');
@@ -130,6 +142,7 @@ final readonly class Cues
         $this->acclaim = $any('acclaim');
         $this->rare = $any('rare');
         $this->noClaim = $any('no_claim');
+        $this->pointingAhead = $any('pointing_ahead');
         $this->emphasis = $any('emphasis');
         $this->name = $expand('{NAME}');
         $this->persons = $expand('^(?:[\p{L}\'’-]+\s+){0,3}{PERSONS}(?:\s+(?:who|with|in|from|at|of|without|over|under|mostly|mainly|too|turning|looking|after|for)\b.*)?$');

@@ -39,7 +39,7 @@ final class Phrase
     /** "Aldous Bell Hangers of Dereham" is a name and a place. */
     public static function withoutPlace(string $name): string
     {
-        return preg_replace(['/^((?:\S+\s+){2,}\S+)\s+of\s+\p{Lu}\S+$/u', '/^(\S+\s+\S.*?)\s+(?:in|near|at)\s+\p{Lu}\S+(?:\s+\p{Lu}\S+)?$/u'], '$1', $name) ?? $name;
+        return preg_replace(['/^((?:\S+\s+){2,}\S+(?<!Museum|School|Society|House|Academy|College|Institute|Guild|Friends|Church|Company|Centre|Center|Gallery|League|University|World|Festival|Theatre|Order|Army|Bank))\s+of\s+\p{Lu}\S+$/u', '/^(\S+\s+\S.*?)\s+(?:in|near|at)\s+\p{Lu}\S+(?:\s+\p{Lu}\S+)?$/u'], '$1', $name) ?? $name;
     }
 
     public static function withoutArticle(string $text): string
@@ -65,15 +65,15 @@ final class Phrase
         $byComma = self::split('/\s*(?:[,\n]|\s\/\s|\s\+\s|\sand also\s)\s*(?![^(]*\))/u', $text, $start);
         foreach ($byComma as $i => [$part, $offset]) {
             $last = $i === \count($byComma) - 1;
-            $endsList = $i > 0 && 1 === preg_match('/^(?:and|plus|as well as|also)\b/iu', $byComma[$i + 1][0] ?? '') || (!$last && 1 === preg_match('/\s(?:too|as well)$/iu', $byComma[$i + 1][0] ?? ''));
+            $endsList = $i > 0 && 1 === preg_match('/^(?:and|plus|as well as|also|together with|along with)\b/iu', $byComma[$i + 1][0] ?? '') || (!$last && 1 === preg_match('/\s(?:too|as well)$/iu', $byComma[$i + 1][0] ?? ''));
             $pieces = $last || $endsList || substr_count($part, ' & ') > 1 ? self::split('/(?:^|\s+)(?:and|or|&|plus|as well as)\s+(?:also\s+)?(?![^(]*\))/iu', $part, $offset) : [[$part, $offset]];
-            if ($last && \count($pieces) > 1 && \count($byComma) > 1 && '' !== $pieces[0][0] && self::bindsOn($pieces[0][0])) {
+            if ($last && \count($pieces) > 1 && \count($byComma) > 1 && '' !== $pieces[0][0] && self::bindsOn($pieces[0][0]) && !self::standsAlone($pieces[1][0])) {
                 $pieces = [[$part, $offset]];
-            } elseif (\count($pieces) > 1 && 1 === \count($byComma) && self::bindsOn($pieces[0][0]) && !self::bindsOn($pieces[1][0])) {
+            } elseif (\count($pieces) > 1 && 1 === \count($byComma) && self::bindsOn($pieces[0][0]) && !self::standsAlone($pieces[1][0])) {
                 $pieces = [[$part, $offset]];
             }
             foreach ($pieces as [$piece, $at]) {
-                $bare = preg_replace('/^(?:(?:and|or|plus|also|then)(?:\s+|$)|of course,?\s+)+/iu', '', $piece) ?? $piece;
+                $bare = preg_replace('/^(?:(?:oh,? and|and|or|plus|also|then|together with|along with)(?:\s+|$)|of course,?\s+)+/iu', '', $piece) ?? $piece;
                 if ('' !== trim($bare)) {
                     $parts[] = [rtrim(strtr($bare, self::BOUND, ' ')), $at + \strlen($piece) - \strlen($bare)];
                 }
@@ -87,6 +87,12 @@ final class Phrase
     private static function bindsOn(string $phrase): bool
     {
         return 1 === preg_match('/\s(?:for|to|with|between|from|at)\s/iu', ' '.(preg_replace('/\([^)]*\)/u', '', $phrase) ?? $phrase).' ');
+    }
+
+    /** "… and camping by the river" has a preposition of its own. */
+    private static function standsAlone(string $phrase): bool
+    {
+        return self::bindsOn($phrase) || 1 === preg_match('/\s(?:by|near|under|along|beside) (?:the|an?)\s/iu', $phrase);
     }
 
     /** @return list<array{string, int}> */

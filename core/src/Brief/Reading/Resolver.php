@@ -388,6 +388,18 @@ final class Resolver
         };
     }
 
+    /** "purrfect nanny" is no typing error where it is the name. */
+    private function asTheySpellIt(Candidate $candidate, string $read, string $written): string
+    {
+        $isCorrected = $read !== $written && mb_strtolower(Phrase::tidy($read)) === mb_strtolower($candidate->value);
+
+        return match (true) {
+            !$isCorrected => $candidate->value,
+            Phrase::tidy($read) === $candidate->value => Phrase::tidy($written),
+            default => Phrase::properName($written),
+        };
+    }
+
     private function fact(Source $source, ReadableText $text, Candidate $candidate, string $id): Fact
     {
         $from = $text->placeInSource($candidate->start);
@@ -396,6 +408,8 @@ final class Resolver
         $lead = mb_strlen($words) - mb_strlen(ltrim($words));
         $quote = new Quote($source->id, $start + $lead, mb_strlen(trim($words)));
 
-        return new Fact($id, $candidate->kind, $this->withoutShouting($candidate->kind, $candidate->value), $candidate->origin, round($candidate->certainty, 2), Origin::Stated === $candidate->origin ? $quote : null, $candidate->detail + (Origin::Stated === $candidate->origin ? [] : ['hint' => trim($words)]));
+        $value = FactKind::BusinessName === $candidate->kind ? $this->asTheySpellIt($candidate, substr($text->text, $candidate->start, $candidate->length), $words) : $candidate->value;
+
+        return new Fact($id, $candidate->kind, $this->withoutShouting($candidate->kind, $value), $candidate->origin, round($candidate->certainty, 2), Origin::Stated === $candidate->origin ? $quote : null, $candidate->detail + (Origin::Stated === $candidate->origin ? [] : ['hint' => trim($words)]));
     }
 }

@@ -20,9 +20,12 @@ final class Segmenter
     /** Topics that only their content tells apart. */
     private const FEATURES = 'features';
     private const MENU = 'menu';
+    private const NEEDS = 'needs';
     private const HEADING_WORDS = 8;
     private const SHORT_QUESTION = 4;
     private const SHORT_ANSWER = 11;
+    /** "Yes, those three, and one called Events" */
+    private const WHAT_WAS_SAID = '/^[^.]{0,25}?\b(?:those|these|them all|all (?:of (?:them|those|it)|three|four|five|six)|that lot|the lot)\b/iu';
     private const LABEL_WORDS = 3;
     private const LABEL_INSIDE = '/(?<=[.!?]\s|\n)(?<label>\p{Lu}[\p{L}\s\/&\'’-]{2,40}?)(?::| =|(?<asks>\?))\s+(?<answer>\S(?(asks).*|.*?(?:[.!?](?=\s)|$)))/us';
     private const SENTENCE = '/^(?=(?-i:\p{Lu}))(?=.*\b(?:we|i|it|they|you|is|are|was|has|have|should|must|would)\b)/iu';
@@ -31,10 +34,18 @@ final class Segmenter
     /** "Spokeworks Co-op: bike couriers in Sheffield." */
     private const NAME_OF_SEVERAL_WORDS = '/^\p{Lu}\S*(?:\s+(?:of|the|and|&|\+|\p{Lu}\S*))*\s+\p{Lu}\S*$/u';
     private const COUNTS = '/^(?:about |maybe |so |no more than |at most |not more than |up to |max(?:imum)? |around |roughly |probably )?(?:\d|one|two|three|four|five|six|seven|eight|nine|ten)\b/iu';
+    private const TO_THE_DESIGNER = '/^(?:(?:and|oh|also|btw|ps|so)[, ]+)*(?:please|make|keep|can you|could you|can we|could we|we need|i need|i want|we want|it (?:should|must|needs))\b/iu';
+    /** "OK. Pages. Home, prices I suppose. Anything else?": what is agreed to is in between. */
+    private const BEFORE_ASKED = '/^\s*(?:(?:ok|okay|right|so|great|lovely|ha|good|perfect|brilliant|now|well|and|then|pages|features)[.,!:]+\s+)+/iu';
+    private const AFTER_ASKED = '/(?:,? (?:i|we) (?:suppose|guess|assume|think|imagine))?[.?!]*\s*(?:anything else|what else|is that (?:all|it|right)|(?:would )?that (?:work|do)|right|yes|yeah|no|correct)?[?.!\s]*$/iu';
+    private const ASKS_FOR_MORE = '/^(?:and |or )?(?:anything|what|is that|right|yes|no|correct|ok|would that)\b/iu';
+    private const PAGE_EACH = '/^(?:an?|one) (?:separate |own )?page (?:for|per) /iu';
+    /** An e-mail address or a telephone number alone. */
+    private const REACHED_AT = '/^(?:\S+@\S+\.\S+|\+?[\d(][\d()\s.\-]{7,18}\d)$/u';
     private const LIST_LINES = 3;
     private const LIST_LINE_LENGTH = 64;
     private const YES = '/^(?:(?:oh|er|um|well|so)[,.]?\s+)*(?:yes|yeah|yep|yup|absolutely|definitely|of course|exactly|that[\'’]?s (?:right|it)|sure|spot on|bang on|that[\'’]?s the one|you got it|fine|okay|ok|lovely|great|correct|please do|right|perfect|sounds (?:good|right))\b/iu';
-    private const NO = '/^(?:(?:oh|er|um|well|so|god)[,.]?\s+)*(?:no|nope|nah|never|not really|rather not|please don[\'’]?t|definitely not|absolutely not|not worth|don[\'’]?t think so|god no)\b/iu';
+    private const NO = '/^(?:(?:oh|er|um|well|so|god)[,.]?\s+)*(?:no|nope|nah|never|who(?:[\'’]?s| is| has) (?:going|got|ever|time)|what would (?:i|we)|why would|not really|rather not|please don[\'’]?t|definitely not|absolutely not|not worth|don[\'’]?t think so|god no)\b/iu';
 
     /** @var list<Block> */
     private array $blocks = [];
@@ -48,6 +59,8 @@ final class Segmenter
     /** A question with its answer on the same line asks for nothing beyond that paragraph. */
     private bool $answeredInline = false;
     private bool $justAsked = false;
+    /** The question just asked was the designer's: what the client says then asks for nothing. */
+    private bool $designerAsked = false;
     /** Short lines above paragraphs are headings here, whatever they say. */
     private bool $headed = false;
     /** Questions or labels of this source carry numbers. */
@@ -111,6 +124,7 @@ final class Segmenter
             $justAsked = $this->justAsked;
             $this->line($line, !isset($lines[$i - 1]) || $lines[$i - 1]->isBlank(), null === $next || Role::Client !== $next->role ? '' : trim($next->text), $first);
             $this->justAsked = $this->justAsked && !$justAsked;
+            $this->designerAsked = $this->designerAsked && $this->justAsked;
             $first = false;
         }
         $this->closeParagraph();
@@ -120,7 +134,7 @@ final class Segmenter
 
     /**
      * "Features" asks for those of the site, or, under a product, for what the product does; "Menu" lists pages or
-     * dishes. What stands there decides.
+     * dishes; "We need" pages or features. What stands there decides.
      *
      * @param list<Block> $blocks
      *
@@ -130,7 +144,7 @@ final class Segmenter
     {
         $run = [];
         foreach ([...$blocks, null] as $i => $block) {
-            if (null !== $block && \in_array($block->topic, [self::FEATURES, self::MENU], true)) {
+            if (null !== $block && \in_array($block->topic, [self::FEATURES, self::MENU, self::NEEDS], true)) {
                 $run[$i] = $block;
                 continue;
             }
@@ -139,7 +153,12 @@ final class Segmenter
                 $ofTheSite = self::MENU === $asked->topic
                     ? 1 === preg_match('/\b(?:home|about|contact|faq)\b/iu', $text)
                     : [] !== array_filter($this->cues->features, static fn (string $pattern): bool => 1 === preg_match($pattern, $text));
-                $topic = !$ofTheSite ? FactKind::Offering : (self::MENU === $asked->topic ? FactKind::PageRequest : FactKind::Feature);
+                $topic = match (true) {
+                    self::NEEDS === $asked->topic => 1 === preg_match('/^(?:home|about|contact|faq)\b|\b(?:home|about)\s*,/imu', $text) ? FactKind::PageRequest : FactKind::Feature,
+                    !$ofTheSite => FactKind::Offering,
+                    self::MENU === $asked->topic => FactKind::PageRequest,
+                    default => FactKind::Feature,
+                };
                 $blocks[$j] = new Block($asked->kind, $asked->start, $asked->text, $topic->value, $asked->age, $asked->agreed);
             }
             $run = [];
@@ -165,6 +184,7 @@ final class Segmenter
         }
         if (Role::Other === $line->role && !$line->isBlank()) {
             $this->ask($line, $this->cues->topic($line->text));
+            $this->designerAsked = true;
         }
     }
 
@@ -185,6 +205,7 @@ final class Segmenter
         $this->topicIsLabel = false;
         $this->question = $question;
         $this->justAsked = true;
+        $this->designerAsked = false;
         $this->answeredInline = false;
     }
 
@@ -202,20 +223,33 @@ final class Segmenter
     {
         $question = $this->question;
         $this->question = null;
-        if (null === $question || '' !== $this->paragraph || !str_contains($question->text, '?') || str_word_count($line->text) > self::SHORT_ANSWER) {
+        if (null === $question || '' !== $this->paragraph || !str_contains($question->text, '?') || (str_word_count(preg_split('/[.!]\s/u', trim($line->text))[0] ?? '') > self::SHORT_ANSWER && 1 !== preg_match(self::WHAT_WAS_SAID, trim($line->text)))) {
             return false;
         }
         $agreed = match (true) {
-            1 === preg_match(self::NO, trim($line->text)) => false,
+            1 === preg_match(self::NO, trim($line->text)), 1 === preg_match('/[.!?]\s+(?:so |but )?no[.!]*$/iu', trim($line->text)) => false,
             1 === preg_match(self::YES, trim($line->text)) => true,
             default => null,
         };
+        $question = $this->lastQuestion($question);
         if (null === $agreed || 1 === preg_match('/^\s*(?:Q\s*\d*\s*[.:)])?\s*(?:what|who|where|when|which|how|why)\b/iu', $question->text)) {
             return false;
         }
-        $this->blocks[] = new Block(BlockKind::Paragraph, $question->start, rtrim($question->text, " ?\t"), $this->topic, $this->age, $agreed);
+        $lead = 1 === preg_match(self::BEFORE_ASKED, $question->text, $m) ? \strlen($m[0]) : 0;
+        $asked = preg_replace(self::AFTER_ASKED, '', substr($question->text, $lead)) ?? '';
+        $this->blocks[] = new Block(BlockKind::Paragraph, $question->start + $lead, rtrim($asked, " ?\t"), $this->topic, $this->age, $agreed);
 
         return str_word_count($line->text) < 4 && 1 !== preg_match('/,|\b(?:but|and)\b/iu', $line->text);
+    }
+
+    /** "How many pages do you have in mind? Four to six?": the second is answered. */
+    private function lastQuestion(Line $question): Line
+    {
+        if (1 !== preg_match('/^(.*\?\s+)(\S[^?]*\?)\s*$/us', $question->text, $m) || 1 === preg_match(self::ASKS_FOR_MORE, $m[2])) {
+            return $question;
+        }
+
+        return new Line($question->start + \strlen($m[1]), $m[2]);
     }
 
     /**
@@ -302,6 +336,12 @@ final class Segmenter
 
             return;
         }
+        if ('' !== $this->paragraph && !$this->topicIsQuestion && 1 === preg_match(self::REACHED_AT, $bare)) {
+            $this->closeParagraph();
+            $this->add(BlockKind::Paragraph, $start, $text);
+
+            return;
+        }
         if ($this->tableRow($start, $text)) {
             return;
         }
@@ -322,10 +362,10 @@ final class Segmenter
 
             return;
         }
-        if ($this->request($start, $text) || $this->question($start, $text) || $this->label($start, $text) || $this->numberedLabel($text)) {
+        if ($this->request($start, $text) || (!$this->designerAsked && $this->question($start, $text)) || $this->label($start, $text) || $this->numberedLabel($text)) {
             return;
         }
-        if (1 === preg_match('/^(\s*(?:[-*•–·‣◦▪●○→✓✔►]|\d{1,2}[.)]|\(?[a-z]\))\s+)(\S.*)$/u', $text, $m)) {
+        if (1 === preg_match('/^(\s*(?:[-*•–·‣◦▪●○→✓✔►]|\d{1,2}[.)]|\d{1,2}(?:\.\d){1,2}\.?|\(?[a-z]\))\s+)(\S.*)$/u', $text, $m)) {
             $this->closeParagraph();
             if (!$this->inlineLabel($start + \strlen($m[1]), $m[2])) {
                 $this->add(BlockKind::Item, $start + \strlen($m[1]), $m[2], $this->topic);
@@ -438,6 +478,11 @@ final class Segmenter
         }
         $this->numbered = $this->numbered || 1 === preg_match('/\d/', $m[1]);
         $this->ask(new Line($start + \strlen($m[1]), $m[2]), $topic);
+        if ('' !== $m[3] && !$numbered && $this->shortAnswer(new Line($start + \strlen($line) - \strlen($m[3]), $m[3]))) {
+            $this->forget();
+
+            return true;
+        }
         if ('' !== $m[3]) {
             $this->add(BlockKind::Answer, $start + \strlen($line) - \strlen(ltrim($m[3])), ltrim($m[3]), $topic);
             $this->question = null;
@@ -459,6 +504,9 @@ final class Segmenter
         if ([] === $this->blocks && 1 === preg_match('/\b(?:website|web ?site)?\s*brief\b/iu', $m[3])) {
             return false;
         }
+        if (1 === preg_match(self::PAGE_EACH, $m[2])) {
+            return false;
+        }
         $isKnown = null !== $this->cues->topics->ofLabel($m[2]);
         if (!$isKnown && 1 === preg_match('/^(?:no|not|never|nope|please no)\b/iu', $m[3])) {
             return false;
@@ -467,7 +515,9 @@ final class Segmenter
         if (!$isKnown && (str_word_count($m[2]) > self::HEADING_WORDS || 1 === preg_match($asks ? '/\b(?:need)\b/i' : '/\b(?:is|are|was|need|i)\b|^(?:no|please|but|so|and)\b(?! thanks)/i', $m[2]))) {
             return false;
         }
-        $topic = $this->cues->topic($m[2]);
+        $last = $this->blocks[\count($this->blocks) - 1] ?? null;
+        $goesOn = 1 === preg_match('/^(?:and |oh )?(?:also|plus)$/iu', $m[2]) && BlockKind::Answer === $last?->kind && FactKind::Offering->value === $last->topic;
+        $topic = $goesOn ? FactKind::Offering->value : $this->cues->topic($m[2]);
         if (null === $topic && !$this->isCapitalLabel($m[2])) {
             return false;
         }
@@ -523,6 +573,10 @@ final class Segmenter
             return false;
         }
         $this->closeParagraph();
+        $last = $this->blocks[\count($this->blocks) - 1] ?? null;
+        if (1 === preg_match('/^(?:and |oh )?(?:also|plus)$/iu', $label) && BlockKind::Answer === $last?->kind && FactKind::Offering->value === $last->topic) {
+            $topic = $last->topic;
+        }
         if ($this->saysMore($label)) {
             $this->add(BlockKind::Heading, $start, $label);
         }
@@ -620,11 +674,22 @@ final class Segmenter
         if ('' === $text) {
             return;
         }
+        if ($this->topicIsQuestion && $this->speaksToTheDesigner($text)) {
+            $this->forget();
+        }
         if ($this->topicIsQuestion) {
             $this->answer($this->paragraphStart, $text, $this->topic);
         } else {
             $this->addWithLabels(BlockKind::Paragraph, $this->paragraphStart, $text, $this->topic);
         }
+    }
+
+    /** "make it fun", after the answer was given. */
+    private function speaksToTheDesigner(string $text): bool
+    {
+        $last = $this->blocks[\count($this->blocks) - 1] ?? null;
+
+        return BlockKind::Answer === $last?->kind && $last->topic === $this->topic && 1 === preg_match(self::TO_THE_DESIGNER, $text);
     }
 
     /** Where one list is asked for, a whole sentence after it speaks of something else. */
@@ -666,10 +731,15 @@ final class Segmenter
                 continue;
             }
             $this->add($kind, $start + $from, substr($text, $from, $at - $from), $topic);
+            [$answer, $from] = [$label['answer'][0], (int) $label['answer'][1]];
+            if ('' !== ($label['asks'][0] ?? '') && 1 === preg_match(self::NO, $answer)) {
+                $this->blocks[] = new Block(BlockKind::Paragraph, $start + $at, $words, $asked, $this->age, false);
+                $from += \strlen($answer);
+                continue;
+            }
             if ($this->saysMore($words)) {
                 $this->add(BlockKind::Heading, $start + $at, $words);
             }
-            [$answer, $from] = [$label['answer'][0], (int) $label['answer'][1]];
             $this->add(BlockKind::Answer, $start + $from, $answer, $asked);
             $from += \strlen($answer);
         }

@@ -16,7 +16,8 @@ use DunePocket\Language\Typography;
 
 /**
  * What sets them apart, where the client points back at what was just said: "We never top a tree. That's what we're
- * known for." The words before it in the same sentence are meant, or else the sentence before.
+ * known for." The words before it in the same sentence are meant, or else the sentence before. After "I am asked what
+ * makes us different." it is the sentence that follows.
  */
 final readonly class DifferentiatorRecogniser implements Recogniser
 {
@@ -44,6 +45,9 @@ final readonly class DifferentiatorRecogniser implements Recogniser
             if (1 !== preg_match(self::OF_THE_SITE, $sentence->text) && 1 === preg_match($this->cues->pointingBack, $sentence->text, $m, \PREG_OFFSET_CAPTURE) && 1 !== preg_match(self::SAYS_IT_AFTERWARDS, $sentence->text) && !str_contains(rtrim(substr($sentence->text, (int) $m[0][1]), ' :'), ': ')) {
                 yield from $this->meant($sentence, (int) $m[0][1], $before);
             }
+            if (null !== $before && $before->block === $sentence->block && 1 === preg_match($this->cues->pointingAhead, $before->text)) {
+                yield from $this->claim($sentence->text, $sentence->start);
+            }
             $before = $sentence;
         }
     }
@@ -59,6 +63,12 @@ final readonly class DifferentiatorRecogniser implements Recogniser
             }
             [$words, $start] = [$before->text, $before->start];
         }
+        yield from $this->claim($words, $start);
+    }
+
+    /** @return iterable<Candidate> */
+    private function claim(string $words, int $start): iterable
+    {
         $bare = preg_replace('/^\W*(?:(?:and|but|so|also|then|because|well|plus)\b,?\s*)+/iu', '', $words) ?? $words;
         $value = Phrase::tidy($bare);
         if (str_word_count($value) >= self::FEWEST_WORDS) {

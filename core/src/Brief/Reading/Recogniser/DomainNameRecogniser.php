@@ -18,6 +18,8 @@ final readonly class DomainNameRecogniser implements Recogniser
 {
     private const SHORTEST = 5;
     private const SHORTEST_WORD = 4;
+    private const SHORT_WORDS = ['of', 'and', 'the', 'for', 'red', 'old', 'new', 'big', 'sea', 'oak', 'fox', 'sun'];
+    private const MOST_WORDS = 4;
     private const GUESSED = 0.4;
     private const MAILBOX_HOSTS = '/^(?:gmail|googlemail|hotmail|outlook|yahoo|icloud|live|btinternet|aol|gmx|proton\w*|me|mail|example)$/i';
 
@@ -41,6 +43,7 @@ final readonly class DomainNameRecogniser implements Recogniser
                     yield $longer;
                     continue;
                 }
+                $name = Phrase::withoutPlace($name);
                 $certainty = $this->certainty($name, $hosts);
                 if (null !== $certainty) {
                     yield new Candidate(FactKind::BusinessName, Phrase::tidy($name), $sentence->start + (int) $offset, \strlen($name), $certainty);
@@ -59,14 +62,36 @@ final readonly class DomainNameRecogniser implements Recogniser
     private function spelledOut(array $hosts, Reading $reading): iterable
     {
         foreach ($hosts as $host) {
-            for ($i = self::SHORTEST_WORD; $i <= \strlen($host) - self::SHORTEST_WORD; ++$i) {
-                [$first, $second] = [substr($host, 0, $i), substr($host, $i)];
-                if (WordList::holds($this->words, $first) && WordList::holds($this->words, $second)) {
-                    yield new Candidate(FactKind::BusinessName, ucfirst($first).' '.ucfirst($second), (int) stripos($reading->text->text, $host), \strlen($host), self::GUESSED, Origin::Inferred);
-                    break;
-                }
+            $words = $this->words($host, self::MOST_WORDS);
+            if (\count($words) > 1) {
+                yield new Candidate(FactKind::BusinessName, Phrase::properName(implode(' ', $words)), (int) stripos($reading->text->text, $host), \strlen($host), self::GUESSED, Origin::Inferred);
             }
         }
+    }
+
+    /**
+     * "brightsideelectrical" is bright, side and electrical: as few words as will do, the first as long as can be.
+     *
+     * @return list<string> none when it cannot be taken apart
+     */
+    private function words(string $letters, int $most): array
+    {
+        if (WordList::holds($this->words, $letters)) {
+            return [$letters];
+        }
+        $best = [];
+        for ($i = \strlen($letters) - 1; $most > 1 && $i >= \strlen(self::SHORT_WORDS[0]); --$i) {
+            [$first, $rest] = [substr($letters, 0, $i), substr($letters, $i)];
+            if ((\strlen($first) < self::SHORTEST_WORD && !\in_array($first, self::SHORT_WORDS, true)) || !WordList::holds($this->words, $first)) {
+                continue;
+            }
+            $others = \strlen($rest) < self::SHORTEST_WORD ? [] : $this->words($rest, $most - 1);
+            if ([] !== $others && ([] === $best || \count($others) + 1 < \count($best))) {
+                $best = [$first, ...$others];
+            }
+        }
+
+        return $best;
     }
 
     /**

@@ -23,9 +23,11 @@ final readonly class FeatureRecogniser implements Recogniser
     /** A sentence of its own after the list of pages. */
     private const FURTHER = '/^(?:(?:and|also|plus)\s+)?(?:an?|the|lots of|loads of|plenty of|many|more|some)\s/iu';
     /** A sentence after the list of pages that is longer than their names says what is on them. */
-    private const NAMES_ALONE = 4;
+    private const NAMES_ALONE = 3;
     /** A refusal in more words than this is called by the feature's name. */
     private const LONG = 3;
+    /** "want a shop", "take bookings", "photos of": what the name of the thing does not hold. */
+    private const AROUND = '/^(?:(?:need|want|like|have|take|add|use|do|an?|the|any)\s+)+|\s+(?:of|from|for|to)$/iu';
 
     public function __construct(private Cues $cues, private Negation $negation)
     {
@@ -48,7 +50,7 @@ final readonly class FeatureRecogniser implements Recogniser
                 }
                 [$words, $offset] = $this->refusedOrFirst($sentence, $matches[0]);
                 if ('page_refusal' === $topic || $this->negation->covers($sentence, $offset)) {
-                    yield new Candidate(FactKind::PageRefusal, Phrase::title(str_word_count($words) > self::LONG ? strtr($feature, '-', ' ') : $words), $sentence->start + $offset, \strlen($words), 0.93, detail: ['feature' => $feature]);
+                    yield new Candidate(FactKind::PageRefusal, Phrase::title(str_word_count($words) > self::LONG ? strtr($feature, '-', ' ') : preg_replace(self::AROUND, '', $words) ?? $words), $sentence->start + $offset, \strlen($words), 0.93, detail: ['feature' => $feature]);
                 } elseif ($wished || $this->isNamed($feature, $sentence, $words) || ('page_request' === $topic && $this->saysWhatIsThere($sentence)) || ('page_request' === $topic && 1 === preg_match('/\bwith (?:an?|the|our)?\s*$|\([^)]*$/iu', substr($sentence->text, 0, $offset)))) {
                     yield new Candidate(FactKind::Feature, $feature, $sentence->start + $offset, \strlen($words), $asked ? 0.95 : 0.85, detail: ['wording' => Phrase::tidy($words)]);
                 }

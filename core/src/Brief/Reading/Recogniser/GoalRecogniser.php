@@ -72,7 +72,7 @@ final readonly class GoalRecogniser implements Recogniser
 
         return match (true) {
             1 === preg_match($this->cues->aim, $sentence->text),
-            null !== $next && $next->block === $sentence->block && 1 === preg_match($this->cues->aimBefore, $next->text) => self::AIM,
+            null !== $next && $next->block === $sentence->block && 1 === preg_match($this->cues->aimBefore, $next->text) && (1 === preg_match($this->cues->wanting, $sentence->text) || 1 === preg_match($this->cues->visitorsDo, $sentence->text) || !str_contains($sentence->text, ',')) => self::AIM,
             1 === preg_match($this->cues->elsewhere, $sentence->text) => null,
             1 === preg_match($this->cues->visitorsDo, $sentence->text) => self::VISITORS,
             'feature' === $topic || 1 === preg_match($this->cues->wanting, $sentence->text) => self::WISH,

@@ -21,14 +21,24 @@ final readonly class OfferingRecogniser implements Recogniser
     private const MOST_WORDS = 7;
     private const UNHEADED = 0.75;
     private const SAID_FIRST = 0.8;
+    /** Said with a verb that leaves no doubt. */
+    private const PLAIN = 0.9;
     /** Patients rather than services. */
     private const CARED_FOR = '/^(?:(?:all|small|large|farm|your)\s+)*(?:cats?|dogs?|rabbits?|horses?|ponies|chickens?|hens|guinea pigs|hamsters|pets?|animals|birds|reptiles|people|patients|children|adults|families)$/iu';
     /** "Independent opticians" says what they are, not what they offer. */
     private const PROFESSION = '/^[^,]{3,40}(?:ers|ors|ists|ians|ants|ects|smiths|wrights|company|firm|agency|practice|studio|charity|club)\.?$/iu';
     /** "…, a mobile mechanic service in Swindon" says what they are; "in Totnes" says where. */
     private const SELF_DESCRIPTION = '/^\s*(?:an?\s(?:[\p{L}-]+\s){0,4}(?:(?:service|business|company|firm|agency|practice)\b(?!s)|(?:charity|club|choir|trust|group|project|network) (?:that|which)\b)|in (?-i:\p{Lu})\p{L}+\s*$)/iu';
+    /** The list goes on with what they do. */
+    private const LIST_THEN_CLAUSE = '/^\s*[^,;:]{3,30},\s[^,;:]{3,30},\s(?:and )?(?:also )?we(?:[\'’]ve got| have| do| also|[\'’]ll do| sing| play| run)\b/iu';
+    /** "an hour for £40" */
+    private const PRICE_ALONE = '/^\s*(?:an?|one|per|half an?) (?:\p{L}+ )?(?:hours?|days?|nights?|sessions?|weeks?|months?|lessons?|class|evenings?|mornings?) (?:for|at|is|costs?) [£$€\d]/iu';
+    /** "House moves, storage, and we do the packing" */
+    private const CLAUSE_AFTER = '/,?\s+(?:and|but|so)\s+(?:[\p{L}]+\s+){0,8}(?:we|i|it|they)\b.*$|,\s+(?:we|i|it|they|he|she|that)(?:[\'’]\p{L}+)?\s.*$/ius';
+    /** "models, in the studio, from wood" */
+    private const CIRCUMSTANCE = '/^(?:in|at|from|by|with|for|on) (?:an?|the|our|my|every|each|all|\p{L}+$)/iu';
     /** A sentence rather than a list. */
-    private const SAYS = '/^(?:we|i|it|they|there|this|all|each|every|people|most|some|you|our|that[\'’]?s|not)\b|\b(?:my|his|her|she|he|is|are|was|were|started|comes?|costs?|included|know|think)\b/iu';
+    private const SAYS = '/^(?:it[\'’]?s|we[\'’]?re|we|i|it|they|there|this|all|each|every|people|most|some|you|our|that[\'’]?s|not)\b|\b(?:my|his|her|she|he|it[\'’]?s|we[\'’]re|is|are|was|were|started|comes?|costs?|included|know|think)\b/iu';
     /** Verbs that add nothing to the name of what is offered: "do restorations", "make oars". */
     private const LIGHT_VERB = '/^(?:(?:also|then|can|now|even|sometimes)\s+)*(?:do|does|make|makes|offer|offers|provide|provides|sell|sells|run|runs|give|gives|put on|hold|host|supply|supplies|carry out|undertake|take on|have|rent out|hire out)\s+(?=\p{L})/iu';
     /** "on Fridays local vegetables" */
@@ -38,7 +48,7 @@ final readonly class OfferingRecogniser implements Recogniser
     private const ANNOUNCED = '/^[^:.;,]{0,60}:\s*/u';
     /** "Many photos, steam, happy faces", "Welcoming, a bit nosy" */
     private const PICTURES_OR_MOOD = '/^\s*(?:(?:many|lots of|loads of|good|large|big|plenty of|great|nice)\s+)*(?:photo(?:graph)?s|pictures|images|pics)\b|\b(?:a bit|a little|like (?:us|a|the|an|you))\b/iu';
-    private const NO_LIST = '/\b(?:we|i|it|they|you|she|he|want|wants|need|needs|pages?|site|website|is|are|was|am|be|must|no|not|should|would|can|don[\'’]?t|please|found|mostly|mainly|everyone|everybody|else|per|max|thats|that|this|there|nor|let|come|comes|pay|nothing|fancy|just|feel|tone|open(?! (?:studio|mic|day|air|water|evening|access))|thanks?|hello|hi|cheers|regards|based|miles?)\b|[:"“?]|@|\d{5}/iu';
+    private const NO_LIST = '/\b(?:we|i|it|they|you|she|he|want|wants|need|needs|pages?|site|website|is|are|was|am|be|must|no|not|me|my|him|yeah|yes|definitely|absolutely|sure|mailing list|should|would|can|don[\'’]?t|please|found|mostly|mainly|everyone|everybody|else|per|max|thats|that|this|there|nor|let|come|comes|pay|nothing|fancy|just|feel|tone|open(?! (?:studio|mic|day|air|water|evening|access))|thanks?|hello|hi|cheers|regards|based|miles?)\b|[:"“?]|@|\d{5}/iu';
     private const STOP = '/(?:[.;!?]|\s[–—-]\s|,?\s(?:but|because|so(?! on)|which|who|where|when|while|although|since|if|until|or anything|all of (?:it|them)|that (?:have|has|had|are|is|were|we|i|you|they|need|don[\'’]?t|can)|as long as|mostly for|mainly for|usually for|to (?:people|help|make|give|keep|let)|,\s*(?:we|i|it|they))\b|,?\sand\s(?:on|in|at|every|once|twice|since|from)\s[^,.;]{0,25}\b(?:we|i)\b|,?\sand\s(?:we|i|they|it|people|that|you|can|have|all|want|would|need)\b|,\s(?:we|i|all|free|mostly|mainly|usually|with|that(?:[\'’]s| was| is| were)|this|my|he|she)\b)/iu';
 
     public function __construct(private Cues $cues, private Negation $negation, private PageKinds $pages)
@@ -102,14 +112,17 @@ final readonly class OfferingRecogniser implements Recogniser
     {
         $text = rtrim(preg_replace('/\s*(?:,? that sort of thing|\s[-–—] the lot|,? and so on|,? you name it|,? etc)\.?\s*$|\s*(?:[:;]-?[)D(]|\(:|:-?P|<3|x+)\s*$/u', '', $sentence->text) ?? $sentence->text, " \n.!");
         $text = $this->covered('/\s(?:mainly|mostly)(?=,)|\bbut also\b|\s(?:when|whenever|where|if|while|because|that|which|who)\s[^,;.()]*(?=[,;.)]|$)/iu', $text, ' ');
-        $goesOn = $afterOffering && 1 === preg_match('/^\s*(?:then|plus|also|and|and then|there[\'’]?s also|oh and)\s+/iu', $text, $m);
+        $goesOn = $afterOffering && 1 === preg_match('/^\s*(?:then|plus|also|and|and then|there[\'’]?s also|oh,? and|oh)\s+/iu', $text, $m);
+        $inPassing = $goesOn && 1 === preg_match('/^\s*oh\b/iu', $text);
         if ($goesOn) {
             $text = str_repeat(' ', \strlen($m[0])).substr($text, \strlen($m[0]));
         }
         if (1 === preg_match('/^\s*(?:mostly|mainly|usually)\s+/iu', $text, $m)) {
             $text = str_repeat(' ', \strlen($m[0])).substr($text, \strlen($m[0]));
         }
-        $text = rtrim(preg_replace('/,?\s+(?:and|but|so)\s+(?:[\p{L}]+\s+){0,8}(?:we|i|it|they)\b.*$/ius', '', $text) ?? $text);
+        $bare = rtrim(preg_replace(self::CLAUSE_AFTER, '', $text) ?? $text);
+        $goesOn = $goesOn || ($bare !== $text && ($afterOffering || 1 === preg_match(self::LIST_THEN_CLAUSE, $text)));
+        $text = $bare;
         if (1 === preg_match(self::PICTURES_OR_MOOD, $text) || 1 === preg_match(self::NO_LIST, preg_replace('/\([^)]*\)/u', '', $text) ?? $text)) {
             return;
         }
@@ -117,7 +130,7 @@ final readonly class OfferingRecogniser implements Recogniser
         $priced = \count(array_filter($parts, fn (array $part): bool => 1 === preg_match($this->cues->money, $part[0])));
         $isItem = BlockKind::Item === $sentence->block->kind;
         $known = \count(array_filter($parts, fn (array $part): bool => null !== $this->pages->named(Phrase::tidy($part[0]))));
-        if ((\count($parts) < ($goesOn ? 2 : 3) && $priced < 1 + ($isItem ? 0 : 1)) || $known >= 2 || [] !== array_filter($parts, static fn (array $part): bool => str_word_count(preg_replace('/\s*\([^)]*\)|\s(?:on|in|at|every|during|from)\s.*$/iu', '', $part[0]) ?? $part[0]) > 7)) {
+        if ((\count($parts) < ($inPassing ? 1 : ($goesOn ? 2 : 3)) && $priced < 1 + ($isItem ? 0 : 1)) || $known >= 2 || [] !== array_filter($parts, static fn (array $part): bool => str_word_count(preg_replace('/\s*\([^)]*\)|\s(?:on|in|at|every|during|from)\s.*$/iu', '', $part[0]) ?? $part[0]) > 7)) {
             return;
         }
         if (\count(array_filter($parts, $this->isTone(...))) > 1 || 2 * \count(array_filter($parts, fn (array $part): bool => 1 === preg_match($this->cues->persons, $part[0]))) > \count($parts)) {
@@ -231,16 +244,22 @@ final readonly class OfferingRecogniser implements Recogniser
             if (\in_array($verb, ['possible', 'colon'], true) && 2 * \count(array_filter($parts, fn (array $part): bool => 1 === preg_match($this->cues->persons, $part[0]))) > \count($parts)) {
                 continue;
             }
-            if ('colon' === $verb && \count(array_filter($parts, $this->isTone(...))) > 1) {
+            if ('colon' === $verb && 1 === preg_match('/^\s*the\s/iu', $rest)) {
                 continue;
             }
-            if ('visitors' === $verb && \count($parts) < 2) {
+            if ('colon' === $verb && (\count(array_filter($parts, $this->isTone(...))) > 1 || [] !== array_filter($parts, static fn (array $part): bool => 1 === preg_match(self::PICTURES_OR_MOOD, $part[0])))) {
                 continue;
             }
-            if (('colon' === $verb && (\count($parts) < 2 || [] !== array_filter($parts, $this->isName(...)))) || ('possible' === $verb && \count($parts) < 3 && 1 !== preg_match($this->cues->money, $rest) && 1 !== preg_match('/^\s*(?:also )?an?\s+[\p{L}-]+ (?:class|course|club|workshop|group|band|choir|shop|caf[eé]|bar|team)\b/iu', $rest)) || ('there' === $verb && \count($parts) < 2 && 1 !== preg_match('/\balso\b/iu', $words) && 1 !== preg_match('/\b(?:then|plus|and|oh)\s*$/iu', substr($text, 0, $offset)) && 1 !== preg_match('/\b(?:class|classes|course|courses|club|workshops?|sessions?|shop|caf[eé]|bar)\b/iu', $rest))) {
+            if ('visitors' === $verb && \count($parts) < 2 && 1 !== preg_match('/\bcan (?:do|try|have|go|join)$/iu', $words)) {
+                continue;
+            }
+            if (('colon' === $verb && (\count($parts) < 2 || [] !== array_filter($parts, $this->isName(...)))) || ('possible' === $verb && 1 === preg_match('/\bit[\'’]?s$/iu', trim($words)) && 1 === preg_match('/^\s*\p{Lu}/u', $rest)) || ('possible' === $verb && 'offering' !== $sentence->block->topic && 1 !== preg_match(self::LIST_THEN_CLAUSE, $text) && \count($parts) < 3 && 1 !== preg_match($this->cues->money, $rest) && 1 !== preg_match('/^\s*(?:also )?an?\s+[\p{L}-]+ (?:class|course|club|workshop|group|band|choir|shop|caf[eé]|bar|team)\b/iu', $rest)) || ('there' === $verb && \count($parts) < 2 && 1 !== preg_match('/\balso\b/iu', $words) && 1 !== preg_match('/\b(?:then|plus|and|oh)\s*$/iu', substr($text, 0, $offset)) && 1 !== preg_match('/\b(?:class|classes|course|courses|club|workshops?|sessions?|shop|caf[eé]|bar)\b/iu', $rest))) {
                 continue;
             }
             foreach ($parts as $i => [$part, $at]) {
+                if (1 === preg_match('/^\s*from\s.+\sto\s/iu', $part) || ($i > 0 && 1 === preg_match(self::CIRCUMSTANCE, $part)) || (1 === $i && $this->isBusinessNamed($parts))) {
+                    continue;
+                }
                 if (1 === preg_match('/\b(?:look after|see|treat|care for)\b/iu', $words) && 1 === preg_match(self::CARED_FOR, trim($part))) {
                     continue;
                 }
@@ -264,8 +283,9 @@ final readonly class OfferingRecogniser implements Recogniser
         if (1 === preg_match(self::NO_LIST, $list)) {
             return;
         }
+        $suffix = 1 === preg_match('/\bhire\W*$/iu', $m[0][0]) ? ' hire' : '';
         foreach (Phrase::list($list) as [$part, $at]) {
-            yield from $this->item($part, $sentence->start + $at, self::SAID_FIRST);
+            yield from $this->item($part, $sentence->start + $at, self::SAID_FIRST, null, $suffix);
         }
     }
 
@@ -283,6 +303,16 @@ final readonly class OfferingRecogniser implements Recogniser
         }
 
         return array_merge([], ...array_map(static fn (array $part): array => array_map(static fn (array $piece): array => [$piece[0], $part[1] + $piece[1]], Phrase::list($part[0])), $parts));
+    }
+
+    /**
+     * "I run Iron Magnolia, a women's strength studio": a name, and what it is.
+     *
+     * @param list<array{string, int}> $parts
+     */
+    private function isBusinessNamed(array $parts): bool
+    {
+        return 1 === preg_match('/^(?:\p{Lu}[\p{L}\'’&-]*(?:\s+|$))+$/u', trim($parts[0][0])) && 1 === preg_match('/^(?:an?|the)\s/iu', $parts[1][0]);
     }
 
     /** @return list<array{key-of<self::VERBS>, string, int}> which kind of verb, its words and where they start, in order */
@@ -349,7 +379,10 @@ final readonly class OfferingRecogniser implements Recogniser
     /** @return iterable<Candidate> */
     private function item(string $text, int $start, float $certainty, ?string $terms = null, string $suffix = ''): iterable
     {
-        if (1 === preg_match(self::SELF_DESCRIPTION, $text)) {
+        if ($certainty < self::PLAIN && 1 === preg_match(self::SELF_DESCRIPTION, $text)) {
+            return;
+        }
+        if (1 === preg_match(self::PRICE_ALONE, $text)) {
             return;
         }
         $lead = 1 === preg_match('/^\s*\([^)]*\)\s*/u', $text, $m) ? \strlen($m[0]) : 0;
@@ -371,7 +404,7 @@ final readonly class OfferingRecogniser implements Recogniser
             }
         }
         $name = preg_replace([self::WHEN_FIRST, self::LIGHT_VERB], '', trim($name)) ?? $name;
-        $name = preg_replace('/\s+(?:obviously|of course|naturally|basically|etc|and so on|and (?:stuff|more|the like)|too|as well|now|under the name .*|under one roof|really|mostly|mainly|at the moment|from scratch|by hand|online|every (?:\p{L}+|weekend between .*|\p{L}+ between .*)|once a \p{L}+|twice a \p{L}+|in (?:spring|summer|autumn|winter|the (?:holidays|evenings?|mornings?)|(?:our|my|an?|the) (?:[\p{L}-]+ )?(?:shop|studio|workshop|kitchen|barn|yard|garage|unit|shed)\b.*)|from (?:my|our|his|her|their) (?:own )?[\p{L}-]+.*|for (?:up to |about |around )?(?:\d+|an?|one|two|three|four|five|six|eight|ten|twelve) (?:minutes?|hours?|days?|weeks?|months?)\b.*|during .*|(?:on|in) (?:the (?:first|second|third|last|second-last) .*|summer|winter|season)|on request|at weekends|as \p{L}+ .*|when .*|while .*|(?:\d|two|three|four|five|six|seven) (?:nights|days|evenings|times) (?:a|per) week.*|on (?:\p{L}+ )?(?:mon|tues|wednes|thurs|fri|satur|sun)days?.*|for (?:good|keen|advanced|experienced|nervous|older|younger|busy|small|large|individual) .*|for (?:people|anyone|everyone|all|adults|children|kids|beginners|teams|groups|families|homes|businesses|over \d+ years|\d+ years|years)\b.*|throughout .*|across .*|around .*|(?:in|on|at|near)(?: the)? (?-i:[A-Z])\p{L}+.*)\.?$/iu', '', trim($name)) ?? $name;
+        $name = preg_replace('/\s+(?:obviously|of course|naturally|basically|etc|and so on|and (?:stuff|more|the like)|too|as well|now|under the name .*|under one roof|really|mostly|mainly|at the moment|from scratch|by hand|online|sadly|luckily|(?:all )?(?:year|week) round(?: \p{L}+)?|all over .*|at (?:christmas|easter|home|night|the weekend)\b.*|in (?:summer|winter|spring|autumn) \p{L}+|every (?:\p{L}+|weekend between .*|\p{L}+ between .*)|once a \p{L}+|twice a \p{L}+|in (?:spring|summer|autumn|winter|the (?:holidays|evenings?|mornings?|(?:summer|winter|spring|autumn)(?: \p{L}+)?|back(?: \p{L}+)?|garden|front)|(?:\d+|two|three|four|five|six|seven|eight|nine|ten|several|various) (?:[\p{L}-]+ )?\p{L}+s\b.*|(?:our|my|an?|the) (?:[\p{L}-]+ )?(?:shop|studio|workshop|kitchen|barn|yard|garage|unit|shed)\b.*)|from (?:my|our|his|her|their) (?:own )?[\p{L}-]+.*|for (?:up to |about |around )?(?:\d+|an?|one|two|three|four|five|six|eight|ten|twelve) (?:minutes?|hours?|days?|weeks?|months?)\b.*|during .*|(?:on|in) (?:the (?:first|second|third|last|second-last) .*|summer|winter|season)|on request|at weekends|as \p{L}+ .*|when .*|while .*|(?:\d|two|three|four|five|six|seven) (?:nights|days|evenings|times) (?:a|per) week.*|on (?:\p{L}+ )?(?:mon|tues|wednes|thurs|fri|satur|sun)days?.*|for (?:good|keen|advanced|experienced|nervous|older|younger|busy|small|large|individual) .*|for (?:\d.*|ages .*|those\b.*|people|anyone|everyone|all|adults|children|kids|beginners|teams|groups|families|homes|businesses|over \d+ years|\d+ years|years)\b.*|throughout .*|out of (?-i:\p{Lu}).*|to (?:small|large|local|private|other|medium)\b.*|across .*|around .*|(?:in|on|at|near)(?: the)? (?-i:[A-Z])\p{L}+.*)\.?$/iu', '', trim($name)) ?? $name;
         $name = preg_replace('/^(?:(?:drink|eat|try|browse|dig through|enjoy|watch|hear|(?:and )?listen to|all (?:kinds|sorts|types) of|lots of|the odd|a (?:lot|range|variety|selection|choice) of|a (?:wide|full|small) range of|range of|everything from|things like|such as|like|also|even|mostly|mainly|some|a few|a bit of|both|from|to|of|in|then|about|up to|over|fully|really|very|good|great|proper|decent|your|two|three|four|five|six|seven|eight|\d+)\s+)+(?=\p{L})/iu', '', Phrase::tidy($name)) ?? $name;
         $name = preg_replace('/\s+(?:up|down|over|out|here|there)$/iu', '', $name) ?? $name;
         $name = Phrase::title('' === $suffix ? $name : (preg_replace('/(?<=[^s])s$/u', '', $name) ?? $name)).$suffix;

@@ -28,12 +28,13 @@ final readonly class PageRecogniser implements Recogniser
     /** What comes before a list of names that are to be pages. */
     private const WANTED = '/\b(?:needs?|wants?|have|include|imagine|see|suggest|propose|like|picture|structure|sections?|contents?|menu|pages?)\b[^:–—]{0,30}[:–—-]\s*$/iu';
     private const LONGEST_NAME = 5;
+    private const UNMISTAKABLE = '/\b(?:home|about|contact|prices|pricing|faqs?|gallery|find us)\b/iu';
     /** Four names in capitals, wherever they stand. */
     private const CAPITAL_LIST = '/(?<list>(?-i:(?:The )?\p{Lu}[\p{L}\'’&-]*(?: [\p{L}\'’&-]+){0,4}(?:\s*\([^)]*\))?(?:, (?:The |the )?\p{Lu}[\p{L}\'’&-]*(?: [\p{L}\'’&-]+){0,4}(?:\s*\([^)]*\))?){2,})[^.:;!?\n]*)/iu';
     private const WISHED_LIST = '/\b(?:have|has|include|includes|see|like|want|need|needs|with|are|be|comprise|contain|contains|consist of|into|imagin(?:e|ed|ing)|thinking(?: of)?|suggest|suggests|propose|picture|pages|sections|menu|follows|follow|is|say|think|reckon)\b[^.;!?\n]{0,25}?(?::|\s[–—-])?\s+(?<list>(?-i:(?:the )?\p{Lu})[^.;:!?\n]{8,200})/iu';
     /** "Shop - Recipes - Contact" */
     private const BETWEEN_NAMES = '/\s+(?:[-–—·|•>\/]|->|→)\s+/u';
-    private const NO_NAME = '/^(?:[\d\s–-]+|english|french|german|dutch|spanish|italian|welsh|polish|irish|portuguese|pages?|obviously|really|maybe|perhaps|also|please|them|everything|us|me|web|this|that|the|each|every|which|one|first|same|front|single|two|three|four|five|six|seven|eight|nine|ten|few|many|most|all|other|another|more|these|those|whole|per|on|any|no|an?|its|their|our|my|your|extra|separate|own|facebook|instagram|google|last|next|\d+|it|long|current|old|existing|stock(?: .+)?|(?:.+ )?(?:\d+|two|three|four|five|six|seven|eight|nine|ten)|problem|idea|doubt|hurry|rush|pressure|need|point|more than)$/iu';
+    private const NO_NAME = '/^(?:[\d\s–-]+|english|french|german|dutch|spanish|italian|welsh|polish|irish|portuguese|pages?|obviously|really|maybe|perhaps|also|please|them|everything|us|me|web|this|that|the|each|every|which|one|first|same|front|single|two|three|four|five|six|seven|eight|nine|ten|few|many|most|all|other|another|more|these|those|whole|per|on|any|no|an?|its|their|our|my|your|extra|separate|own|(?:all |both |each )?of them|them all|facebook|instagram|google|last|next|\d+|it|long|current|old|existing|yeah.*|that[\'’]?ll do|stock(?: .+)?|(?:.+ )?(?:\d+|two|three|four|five|six|seven|eight|nine|ten)|problem|idea|doubt|hurry|rush|pressure|need|point|more than)$/iu';
 
     /** @param array<string, Feature> $features */
     public function __construct(private Cues $cues, private Negation $negation, private PageKinds $pages, private array $features)
@@ -65,7 +66,9 @@ final readonly class PageRecogniser implements Recogniser
             return;
         }
         if (BlockKind::Item === $sentence->block->kind && $sentence->start === $sentence->block->start && 1 !== preg_match('/^(?:no|not|don[\'’]?t|please no)\b/iu', $text)) {
-            if (1 === preg_match('/^(?<name>[^(:–—]{2,50}?)\s*(?:\s[-–—]\s*|:\s*|\(|,\s|$)(?<about>.*?)\)?\s*$/u', $text, $m)) {
+            if (1 === preg_match('/^(?:an?|one) (?:separate |own )?page (?:for|per) (?:each |every )?(?<noun>[\p{L}-]+)/iu', $text, $each)) {
+                yield $this->each($each['noun'], $sentence->start, \strlen($each[0]));
+            } elseif (1 === preg_match('/^(?<name>[^(:–—]{2,50}?)\s*(?:\s[-–—]\s*|:\s*|\(|,\s|$)(?<about>.*?)\)?\s*$/u', $text, $m)) {
                 yield from $this->request($m['name'], $sentence->start, $m['about'], 0.97);
                 if (1 === preg_match('/\bpages? (?:for|per) (?:each|every)(?: of)?(?: the| our| my)?\s+(?<noun>[^.,;)]+)/iu', $m['about'], $each)) {
                     yield $this->each($each['noun'], $sentence->start + (int) strpos($text, $each[0]), \strlen($each[0]));
@@ -90,7 +93,8 @@ final readonly class PageRecogniser implements Recogniser
         foreach ($parts as [$part]) {
             $known += null === $this->pages->named(Phrase::tidy($part)) ? 0 : 1;
         }
-        $isShortName = 1 === \count($parts) && str_word_count($text) <= 4 && 1 === preg_match('/^\s*(?:and\s+)?\p{Lu}/u', $text);
+        $isFeature = !$sentence->isFirst() && [] !== array_filter($this->cues->features, static fn (string $pattern): bool => 1 === preg_match($pattern, $text));
+        $isShortName = !$isFeature && 1 === \count($parts) && str_word_count($text) <= 4 && 1 === preg_match('/^\s*(?:and\s+)?\p{Lu}/u', $text);
         $areNames = \count($parts) > 2 && $this->isListOfNames($parts);
         if ($known < 2 && !$isShortName && !$areNames && (1 === preg_match('/\b(?:we|i|it|they)\b/iu', $text) || (!$sentence->isFirst() && 2 * $known < \count($parts)))) {
             return;
@@ -127,6 +131,7 @@ final readonly class PageRecogniser implements Recogniser
             return;
         }
         yield from $this->enumerated($sentence);
+        yield from $this->knownTail($sentence);
         yield from $this->knownList($sentence);
         yield from $this->capitalList($sentence);
         yield from $this->unseparated($sentence);
@@ -157,7 +162,7 @@ final readonly class PageRecogniser implements Recogniser
                 }
             }
         }
-        preg_match_all('/\b(?:a|one|another|separate|the)?(?<!own )(?<!each )\s*\bpage\s+(?:(?:is|would be|will be|will do)\s+(?:plenty\s+|enough\s+|fine\s+)?)?(?:for|about|on|of|with|explaining|listing|showing|where)\s+(?<name>[^.,;!?\n(]{2,60}?)(?=\s*(?:[.,;!?\n(+]|$|\sso\b|\swhich\b|\sbecause\b|\sbut\b|\sand (?:we|a|one|i|another|maybe|then)\b|\swith\b|\sthat\b))/iu', $text, $matches, \PREG_SET_ORDER | \PREG_OFFSET_CAPTURE);
+        preg_match_all('/\b(?:a|one|another|separate|the)?(?<!own )(?<!each )\s*\bpage\s+(?:(?:is|would be|will be|will do)\s+(?:plenty\s+|enough\s+|fine\s+)?)?(?:for|about|on|of|with|explaining|listing|showing|where)\s+(?<name>[^.,;!?\n()]{2,60}?)(?=\s*(?:[.,;!?\n()+]|$|\sso\b|\swhich\b|\sbecause\b|\sbut\b|\sand (?:we|a|one|i|another|maybe|then)\b|\swith\b|\sthat\b))/iu', $text, $matches, \PREG_SET_ORDER | \PREG_OFFSET_CAPTURE);
         foreach ($matches as $m) {
             [$name, $offset] = [$m['name'][0], (int) $m['name'][1]];
             if ($this->negation->covers($sentence, (int) $m[0][1]) || 1 === preg_match('/^(?:google|facebook|it|that|this|now|you|(?:us|me)\b.)\b/iu', $name)) {
@@ -226,6 +231,26 @@ final readonly class PageRecogniser implements Recogniser
     }
 
     /**
+     * "Can we have services, prices, about, contact.": the end of a sentence that lists nothing but known pages.
+     *
+     * @return iterable<Candidate>
+     */
+    private function knownTail(Sentence $sentence): iterable
+    {
+        if (1 !== preg_match(self::UNMISTAKABLE, $sentence->text) || 1 !== preg_match('/\b(?:have|need|want|like|do|be|are|with|just|suggest|thinking)\s+(?<list>\p{L}[^.;!?:\n]{8,160})/iu', $sentence->text, $m, \PREG_OFFSET_CAPTURE)) {
+            return;
+        }
+        $parts = Phrase::list($m['list'][0]);
+        $unknown = array_filter($parts, fn (array $part): bool => null === $this->pages->named($this->bare($part[0])));
+        if (\count($parts) < 3 || [] !== $unknown || $this->negation->covers($sentence, (int) $m['list'][1])) {
+            return;
+        }
+        foreach ($parts as [$part, $at]) {
+            yield from $this->request($part, $sentence->start + (int) $m['list'][1] + $at, '', 0.93);
+        }
+    }
+
+    /**
      * "shop, workshops, about, say hello" after a dash or a colon: most of it page names, whatever comes before.
      *
      * @return iterable<Candidate>
@@ -236,8 +261,9 @@ final readonly class PageRecogniser implements Recogniser
             return;
         }
         $parts = Phrase::list($m['list'][0]);
-        $known = array_filter($parts, fn (array $part): bool => null !== $this->pages->named($this->bare($part[0])));
+        $known = array_filter($parts, fn (array $part): bool => null !== $this->pages->named($this->bare(preg_replace('/\s*\(.*$|\swith\s.*$/u', '', $part[0]) ?? $part[0])));
         $named = ($this->isListOfNames($parts) || \count($parts) > 3) && 1 === preg_match(self::WANTED, substr($sentence->text, 0, (int) $m['list'][1])) && [] === array_filter($parts, static fn (array $part): bool => str_word_count($part[0]) > 4);
+        $named = $named || 1 === preg_match('/\ba page (?:about|for|on|with)\b/iu', $m['list'][0]);
         if (\count($parts) < 3 || [] === $known || (!$named && (2 * \count($known) < \count($parts) || \count($known) < 2)) || $this->negation->covers($sentence, (int) $m['list'][1])) {
             return;
         }
@@ -341,7 +367,7 @@ final readonly class PageRecogniser implements Recogniser
     }
 
     /**
-     * "Site needs: Listen, Repertoire, Prices, Book us": names in capitals, one at least of a page.
+     * "Site needs: Listen, Repertoire, Prices, Book us": names in capitals, one at least of a page; or all of pages.
      *
      * @return iterable<Candidate>
      */
@@ -353,7 +379,8 @@ final readonly class PageRecogniser implements Recogniser
         }
         $parts = Phrase::list($text);
         $known = array_filter($parts, fn (array $part): bool => null !== $this->pages->named($this->bare($part[0])));
-        if (\count($parts) > 2 && [] !== $known && $this->isListOfNames($parts)) {
+        $allKnown = \count($known) === \count($parts) && 1 === preg_match(self::UNMISTAKABLE, $text);
+        if (\count($parts) > 2 && [] !== $known && ($allKnown || $this->isListOfNames($parts))) {
             foreach ($parts as [$part, $at]) {
                 yield from $this->request($part, $sentence->start + $at, '', 0.9);
             }
@@ -461,7 +488,7 @@ final readonly class PageRecogniser implements Recogniser
 
     private function bare(string $name): string
     {
-        $bare = Phrase::withoutArticle(preg_replace('/^(?:something|a bit|stuff|things) (?=about\b)|^(?:beside|besides|next to|along with|plus|as well as)\s+|\s+(?:is|are|would be|must be|should be)\s+(?:needed|required|wanted|necessary|essential|important|good|nice|great|useful|there)$|[?!]+$/iu', '', Phrase::tidy($name)) ?? $name);
+        $bare = Phrase::withoutArticle(preg_replace('/^(?:something|a bit|stuff|things) (?=about\b)|^(?:one|another|an extra one|something) (?:called|named|titled|for|about)\s+|^(?:beside|besides|next to|along with|plus|as well as)\s+|\s+(?:is|are|would be|must be|should be)\s+(?:needed|required|wanted|necessary|essential|important|good|nice|great|useful|there)$|[?!]+$/iu', '', Phrase::tidy($name)) ?? $name);
         $bare = preg_replace('/^(?:(?:(?:i[\'’]?m|i am|we[\'’]?re|i was|we were) (?:thinking|imagining)(?: of)?|in terms of [\p{L}]+|as to (?:the )?[\p{L}]+|as for (?:the )?[\p{L}]+|please plan(?: on)?|let[\'’]s have|(?:i|we) suggest|some)[:,]?\s+)+/iu', '', $bare) ?? $bare;
         $bare = preg_replace('/^(?:(?:all(?: of)?|the|maybe|perhaps|possibly|probably|obviously|also|then|just|some|'.self::ADJECTIVES.')\s+)+/iu', '', $bare) ?? $bare;
 

@@ -19,9 +19,11 @@ use DunePocket\Language\Typography;
 /** Facts that a wording gives away, for every wording the catalogue lists. */
 final readonly class PatternRecogniser implements Recogniser
 {
-    /** How far the opening of a source goes, in bytes. */
     /** Words that name no audience: those that point elsewhere, and pages or wishes taken for people. */
-    private const NOBODY = '~^(?:(?:of|all|both|any of) )?(?:them|those|these|us|it|any age|people|everyone|secondary|party|the (?:web lady|team))$|^(?:up to|so|please)\b|\s/(?:\s|$)|\b(?:support|book|contact|about) us\b|\b(?:lead|leads) \w+ to$|\bplease$~iu';
+    private const NOBODY = '~^(?:(?:of|all|both|any of) )?(?:them|those|these|us|it|any age|people|everyone|(?:the )?people who|secondary|party|the (?:web lady|team))$|^(?:up to|so|please)\b|\s/(?:\s|$)|\b(?:support|book|contact|about) us\b|\b(?:lead|leads) \w+ to$|\bplease$~iu';
+    /** "stock photos of people in hard hats" */
+    private const PICTURED = '/\b(?:(?:photo(?:graph)?s?|pictures?|pics|images?|shots|drawings) of|hates?|dislikes?|avoid) (?:the |our |some )?$/iu';
+    /** How far the opening of a source goes, in bytes. */
     private const OPENING = 160;
 
     /** A telephone number is part of no name. */
@@ -63,6 +65,9 @@ final readonly class PatternRecogniser implements Recogniser
         foreach ($matches as $match) {
             [$words, $offset] = $match['value'] ?? ['', 0];
             if ('' === trim($words)) {
+                continue;
+            }
+            if (FactKind::Audience === $pattern->kind && 1 === preg_match(self::PICTURED, substr($sentence->text, 0, (int) $offset))) {
                 continue;
             }
             $start = $sentence->start + (int) $offset;

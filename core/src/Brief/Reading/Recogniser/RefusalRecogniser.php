@@ -29,6 +29,8 @@ final readonly class RefusalRecogniser implements Recogniser
     private const AFTER_NAME = '/\s+[-–—]\s.*$|\s+(?:please|thanks?|at all|for now|yet|or anything|as|because|since|either|on|we|nobody|then|so|just|it|needed|necessary|required|wanted|makes?|until|cos|coz|with|that|which|who|there|anywhere|any ?more|again|this time|right now|from last time|idea|suggestion|proposal|to|at the (?:top|bottom|side)|on the side)\b.*$/iu';
     /** Pages every site has: only "no about page" refuses one, and "about" alone never. */
     private const ALWAYS_THERE = '/^(?:home|contact|about)$/iu';
+    /** "Scrap what I said", "Instagram does that": words that name nothing. */
+    private const NO_NAME = '/\s(?:of|for|in|with|to|by|the|does|do|did|is|are)$|^(?:what|that|this|which|who|how|why)\b/iu';
     private const PREPOSITION = '/\s+(?:of|for|in|about|from|with|to)\s.*$/iu';
 
     public function __construct(private Cues $cues, private PageKinds $pages)
@@ -39,11 +41,17 @@ final readonly class RefusalRecogniser implements Recogniser
     {
         foreach ($reading->sentences as $sentence) {
             $kind = $sentence->block->kind;
-            if (!$sentence->isSpoken() || BlockKind::Title === $kind || BlockKind::Heading === $kind || \in_array($sentence->block->topic, self::ANSWERS, true)) {
+            if (!$sentence->isSpoken() || BlockKind::Title === $kind || BlockKind::Heading === $kind || $this->isGivenUp($sentence) || \in_array($sentence->block->topic, self::ANSWERS, true)) {
                 continue;
             }
             yield from FactKind::PageRefusal->value === $sentence->block->topic ? $this->listed($sentence) : $this->spoken($sentence);
         }
+    }
+
+    /** "We don't do small jobs anymore" says nothing of the site. */
+    private function isGivenUp(Sentence $sentence): bool
+    {
+        return 1 === preg_match($this->cues->givenUp, $sentence->text) && 1 !== preg_match('/\b(?:pages?|section|site|website|please|blog|shop)\b/iu', $sentence->text);
     }
 
     /** @return iterable<Candidate> */
@@ -91,7 +99,7 @@ final readonly class RefusalRecogniser implements Recogniser
         $name = str_word_count($name) > self::MOST_WORDS ? preg_replace(self::PREPOSITION, '', $name) ?? $name : $name;
         $bare = trim(preg_replace('/\s+(?:pages?|sections?)$/iu', '', $name) ?? $name);
         $head = preg_replace(self::PREPOSITION, '', $bare) ?? $bare;
-        if (mb_strlen($bare) < 3 || str_word_count($bare) > self::MOST_WORDS || (1 === preg_match($this->cues->noRefusals, $bare) && null === $this->pages->named($bare)) || ($bare === $name && 1 === preg_match(self::ALWAYS_THERE, $bare)) || 1 !== preg_match('/\p{L}{3}/u', $bare) || 1 === preg_match('/\s(?:of|for|in|with|to|by|the)$/iu', $bare)) {
+        if (mb_strlen($bare) < 3 || str_word_count($bare) > self::MOST_WORDS || (1 === preg_match($this->cues->noRefusals, $bare) && null === $this->pages->named($bare)) || ($bare === $name && 1 === preg_match(self::ALWAYS_THERE, $bare)) || 1 !== preg_match('/\p{L}{3}/u', $bare) || 1 === preg_match(self::NO_NAME, $bare)) {
             return null;
         }
         if (!$this->couldBeOnASite($bare, $head, $bare !== $name) && (!$sure || 1 === preg_match($this->cues->noThings, $bare))) {
