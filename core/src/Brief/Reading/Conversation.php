@@ -85,7 +85,7 @@ final readonly class Conversation
                 }
                 $inHead = true;
                 if (1 === preg_match(self::HEAD, $line->text, $m) && 'from' === strtolower($m[1])) {
-                    $other = $this->isAnother($m[2], $sender);
+                    $other = $this->isAnother($m[2].' wrote', $sender);
                     $sender ??= $m[2];
                 }
                 $messages[$age][] = new Line($line->start, $line->text, $age, Role::Frame);

@@ -18,6 +18,19 @@ final readonly class Reading
     ) {
     }
 
+    /** @return array<int, int> by age of the message: where its first words stand, in bytes */
+    public function openings(): array
+    {
+        $openings = [];
+        foreach ($this->sentences as $sentence) {
+            if ($sentence->isSpoken()) {
+                $openings[$sentence->block->age] ??= $sentence->start;
+            }
+        }
+
+        return $openings;
+    }
+
     /**
      * The number of the sentence in which a stretch of the text lies whole; null when it is in none, or in two.
      *

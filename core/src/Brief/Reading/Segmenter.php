@@ -42,6 +42,7 @@ final class Segmenter
     private const PAGE_EACH = '/^(?:an?|one) (?:separate |own )?page (?:for|per) /iu';
     /** An e-mail address or a telephone number alone. */
     private const REACHED_AT = '/^(?:\S+@\S+\.\S+|\+?[\d(][\d()\s.\-]{7,18}\d)$/u';
+    private const UNMISTAKABLE_PAGE = '/^(?:home|about|contact|services?|products|gallery|news)\b/iu';
     private const LIST_LINES = 3;
     private const LIST_LINE_LENGTH = 64;
     private const YES = '/^(?:(?:oh|er|um|well|so)[,.]?\s+)*(?:yes|yeah|yep|yup|absolutely|definitely|of course|exactly|that[\'’]?s (?:right|it)|sure|spot on|bang on|that[\'’]?s the one|you got it|fine|okay|ok|lovely|great|correct|please do|right|perfect|sounds (?:good|right))\b/iu';
@@ -298,8 +299,11 @@ final class Segmenter
         $under = null;
         foreach ([...$lines, new Line(0, '')] as $i => $line) {
             $bare = trim($line->text);
+            $before = trim(($lines[$i - 1] ?? null)?->text ?? '');
+            $next = trim(($lines[$i + 1] ?? null)?->text ?? '');
             $asked = str_contains($bare, ',') || str_word_count($bare) > self::LABEL_WORDS + 1 ? null : $this->cues->topic($bare);
-            if ('' !== $bare && Role::Client === $line->role && mb_strlen($bare) <= self::LIST_LINE_LENGTH && 1 !== preg_match('/[.,;:?!]$|^[-*•·–|>#]|^\d+[.)]\s|^[\p{L}\s]{2,30}:|\*\*|\?\s|^(?:hi|hello|hey|dear)\b/iu', $bare) && (null === $asked || FactKind::PageRequest->value === $under || (FactKind::Offering->value === $under && [] !== $run && \in_array($asked, self::IN_OFFERINGS, true)))) {
+            $isHeading = null !== $asked && null !== $under && [] === $run && '' === $before && '' !== $next && 1 !== preg_match(self::UNMISTAKABLE_PAGE, $bare);
+            if ('' !== $bare && !$isHeading && Role::Client === $line->role && mb_strlen($bare) <= self::LIST_LINE_LENGTH && 1 !== preg_match('/[.,;:?!]$|^[-*•·–|>#]|^\d+[.)]\s|^[\p{L}\s]{2,30}:|\*\*|\?\s|^(?:hi|hello|hey|dear)\b/iu', $bare) && (null === $asked || FactKind::PageRequest->value === $under || (FactKind::Offering->value === $under && [] !== $run && \in_array($asked, self::IN_OFFERINGS, true)))) {
                 $run[] = $i;
                 continue;
             }
@@ -342,7 +346,7 @@ final class Segmenter
 
             return;
         }
-        if ($this->tableRow($start, $text)) {
+        if ($this->tableRow($start, $text) || $this->columns($start, $text)) {
             return;
         }
         if (1 === preg_match('/^(\s*#{1,6}\s+)(.*?)\s*#*$/', $text, $m)) {
@@ -412,6 +416,23 @@ final class Segmenter
         if (1 !== preg_match('/^[\s|:\-]*$/', $text)) {
             $this->add(BlockKind::Answer, $start + (int) $offset, $answer, $this->cues->topic(trim($m['ask'][0], ' *')));
         }
+
+        return true;
+    }
+
+    /** "Town          Wakefield": what asks and what answers in columns set with spaces or tabs. */
+    private function columns(int $start, string $text): bool
+    {
+        if (1 !== preg_match('/^\s*(?<ask>\p{L}[^|\t:]{1,40}?)\s*(?:\t+|\s{3,})(?<answer>\S.*)$/u', $text, $m, \PREG_OFFSET_CAPTURE)) {
+            return false;
+        }
+        $topic = $this->cues->topic($m['ask'][0]);
+        if (null === $topic) {
+            return false;
+        }
+        $this->closeParagraph();
+        $this->forget();
+        $this->add(BlockKind::Answer, $start + (int) $m['answer'][1], $m['answer'][0], $topic);
 
         return true;
     }
@@ -518,7 +539,7 @@ final class Segmenter
         $last = $this->blocks[\count($this->blocks) - 1] ?? null;
         $goesOn = 1 === preg_match('/^(?:and |oh )?(?:also|plus)$/iu', $m[2]) && BlockKind::Answer === $last?->kind && FactKind::Offering->value === $last->topic;
         $topic = $goesOn ? FactKind::Offering->value : $this->cues->topic($m[2]);
-        if (null === $topic && !$this->isCapitalLabel($m[2])) {
+        if (null === $topic && (!$this->isCapitalLabel($m[2]) || $this->isOfASite($m[2]))) {
             return false;
         }
         if (null !== $topic && $this->saysMore($m[2])) {
@@ -555,6 +576,12 @@ final class Segmenter
         return str_word_count($label) > self::LABEL_WORDS || null !== Numeral::range($label);
     }
 
+    /** "Forum: everybody said no" speaks of the forum. */
+    private function isOfASite(string $words): bool
+    {
+        return 1 === preg_match($this->cues->siteThings, $words) || [] !== array_filter($this->cues->namedFeatures, static fn (string $pattern): bool => 1 === preg_match($pattern, $words));
+    }
+
     /** "Rooms: …" with a name we have no topic for still keeps what follows from being taken for a sentence. */
     private function isCapitalLabel(string $words): bool
     {
@@ -568,6 +595,9 @@ final class Segmenter
             return false;
         }
         $label = trim($m['label'][0]);
+        if (preg_match_all('/\s[-–—]\s/u', $text) > 2) {
+            return false;
+        }
         $topic = str_word_count($label) <= 4 ? $this->cues->topic($label) : null;
         if (null === $topic || 1 === preg_match('/\b(?:is|are|was|need)\b/i', $label)) {
             return false;

@@ -46,6 +46,7 @@ final readonly class LikelyNameRecogniser implements Recogniser
     {
         $scores = [];
         $first = [];
+        $openings = $reading->openings();
         foreach ($reading->sentences as $sentence) {
             if (!\in_array($sentence->block->topic, self::TOPICS, true) || $sentence->isRefused()) {
                 continue;
@@ -59,7 +60,7 @@ final readonly class LikelyNameRecogniser implements Recogniser
                 }
                 $key = mb_strtolower($name);
                 $first[$key] ??= [$name, $sentence->start + (int) $offset, \strlen($words)];
-                $scores[$key][] = $this->score($sentence, $words, (int) $offset);
+                $scores[$key][] = $this->score($sentence, $words, (int) $offset, $sentence->start - ($openings[$sentence->block->age] ?? 0));
             }
         }
         $best = null;
@@ -87,7 +88,8 @@ final readonly class LikelyNameRecogniser implements Recogniser
             && !(mb_strtoupper($name) === $name && mb_strlen($name) < 6);
     }
 
-    private function score(Sentence $sentence, string $words, int $offset): float
+    /** @param int $into how far into its message the sentence stands, in bytes */
+    private function score(Sentence $sentence, string $words, int $offset, int $into): float
     {
         $before = substr($sentence->text, 0, $offset);
         $after = substr($sentence->text, $offset + \strlen($words));
@@ -98,7 +100,7 @@ final readonly class LikelyNameRecogniser implements Recogniser
         $score += match ($sentence->block->kind) {
             BlockKind::Title => 2.0,
             BlockKind::Signature => 1.0,
-            default => $sentence->start < self::OPENING ? 1.5 : 0.0,
+            default => $into < self::OPENING ? 1.5 : 0.0,
         };
         if (1 === preg_match(self::NAMING_BEFORE, $before)) {
             $score += 1.0;

@@ -34,7 +34,7 @@ final readonly class PageRecogniser implements Recogniser
     private const WISHED_LIST = '/\b(?:have|has|include|includes|see|like|want|need|needs|with|are|be|comprise|contain|contains|consist of|into|imagin(?:e|ed|ing)|thinking(?: of)?|suggest|suggests|propose|picture|pages|sections|menu|follows|follow|is|say|think|reckon)\b[^.;!?\n]{0,25}?(?::|\s[–—-])?\s+(?<list>(?-i:(?:the )?\p{Lu})[^.;:!?\n]{8,200})/iu';
     /** "Shop - Recipes - Contact" */
     private const BETWEEN_NAMES = '/\s+(?:[-–—·|•>\/]|->|→)\s+/u';
-    private const NO_NAME = '/^(?:[\d\s–-]+|english|french|german|dutch|spanish|italian|welsh|polish|irish|portuguese|pages?|obviously|really|maybe|perhaps|also|please|them|everything|us|me|web|this|that|the|each|every|which|one|first|same|front|single|two|three|four|five|six|seven|eight|nine|ten|few|many|most|all|other|another|more|these|those|whole|per|on|any|no|an?|its|their|our|my|your|extra|separate|own|(?:all |both |each )?of them|them all|facebook|instagram|google|last|next|\d+|it|long|current|old|existing|yeah.*|that[\'’]?ll do|stock(?: .+)?|(?:.+ )?(?:\d+|two|three|four|five|six|seven|eight|nine|ten)|problem|idea|doubt|hurry|rush|pressure|need|point|more than)$/iu';
+    private const NO_NAME = '/^(?:[\d\s–-]+|english|french|german|dutch|spanish|italian|welsh|polish|irish|portuguese|pages?|obviously|really|maybe|perhaps|also|please|them|everything|us|me|web|this|that|the|each|every|which|one|first|same|front|single|two|three|four|five|six|seven|eight|nine|ten|few|many|most|all|other|another|more|these|those|whole|per|on|any|no|an?|its|their|our|my|your|extra|separate|own|(?:all |both |each )?of them|them all|facebook|instagram|google|last|next|\d+|it|long|current|old|existing|yeah.*|that[\'’]?ll do|i (?:think|guess|suppose|reckon)|stock(?: .+)?|(?:.+ )?(?:\d+|two|three|four|five|six|seven|eight|nine|ten)|problem|idea|doubt|hurry|rush|pressure|need|point|more than)$/iu';
 
     /** @param array<string, Feature> $features */
     public function __construct(private Cues $cues, private Negation $negation, private PageKinds $pages, private array $features)
@@ -130,6 +130,7 @@ final readonly class PageRecogniser implements Recogniser
         if (1 === preg_match('/\b(?:current|existing|old|present) (?:web)?site\b|\b(?:facebook|google) page\b/iu', $text)) {
             return;
         }
+        yield from $this->pointedAt($sentence);
         yield from $this->enumerated($sentence);
         yield from $this->knownTail($sentence);
         yield from $this->knownList($sentence);
@@ -227,6 +228,21 @@ final readonly class PageRecogniser implements Recogniser
         preg_match_all('/\bone\s+(?|(?<name>about us)\b|(?:on|about|for|with|saying|explaining|listing|showing)\s+(?<name>[^.,;!?\n(]{3,50}?)(?=\s*(?:[.,;!?\n(]|$|\sand (?:one|an?|maybe|then)\b)))/iu', $sentence->text, $matches, \PREG_SET_ORDER | \PREG_OFFSET_CAPTURE);
         foreach ($matches as $m) {
             yield from $this->request($m['name'][0], $sentence->start + (int) $m['name'][1], '', 0.9);
+        }
+    }
+
+    /**
+     * "artists, flash, aftercare, book <- those are the pages".
+     *
+     * @return iterable<Candidate>
+     */
+    private function pointedAt(Sentence $sentence): iterable
+    {
+        if (1 !== preg_match('/^(?<list>[^.;:!?]{8,120}?)\s*(?:<[-–—]+|←|[-–—=,])\s*(?:(?:that[\'’]?s|thats|those are|these are|that is|would be|are)\s+)(?:all )?(?:the |my |our )?pages\b/iu', $sentence->text, $m)) {
+            return;
+        }
+        foreach (Phrase::list($m['list']) as [$part, $at]) {
+            yield from $this->request($part, $sentence->start + $at, '', 0.95);
         }
     }
 
@@ -367,7 +383,8 @@ final readonly class PageRecogniser implements Recogniser
     }
 
     /**
-     * "Site needs: Listen, Repertoire, Prices, Book us": names in capitals, one at least of a page; or all of pages.
+     * "Site needs: Listen, Repertoire, Prices, Book us": names in capitals, one at least of a page; or half of
+     * them; "Stock - Restoration - Visit the yard - Sell to us" can be nothing else.
      *
      * @return iterable<Candidate>
      */
@@ -379,8 +396,10 @@ final readonly class PageRecogniser implements Recogniser
         }
         $parts = Phrase::list($text);
         $known = array_filter($parts, fn (array $part): bool => null !== $this->pages->named($this->bare($part[0])));
-        $allKnown = \count($known) === \count($parts) && 1 === preg_match(self::UNMISTAKABLE, $text);
-        if (\count($parts) > 2 && [] !== $known && ($allKnown || $this->isListOfNames($parts))) {
+        $isSeparated = $text !== rtrim($sentence->text, " .\n");
+        $short = [] === array_filter($parts, static fn (array $part): bool => str_word_count($part[0]) > 3);
+        $allKnown = $short && \count($known) > 1 && 2 * \count($known) >= \count($parts) && 1 === preg_match(self::UNMISTAKABLE, $text);
+        if (\count($parts) > 2 && ($isSeparated && \count($parts) > 3 || [] !== $known) && ($allKnown || $this->isListOfNames($parts))) {
             foreach ($parts as [$part, $at]) {
                 yield from $this->request($part, $sentence->start + $at, '', 0.9);
             }
@@ -409,6 +428,9 @@ final readonly class PageRecogniser implements Recogniser
             $from = (int) $m[0][1] + \strlen($m[0][0]);
         } elseif (1 === preg_match('/\bpages?\b[^:\n]{0,50}:\s*|\bpages\s+(?:for|on|about)?\s*(?=(?:the )?[\p{L}]+,)/iu', $text, $m, \PREG_OFFSET_CAPTURE)) {
             $from = (int) $m[0][1] + \strlen($m[0][0]);
+        }
+        if (1 === preg_match('/^\W*(?:pages? )?(?:(?:i|we)[\'’]d say|i (?:think|reckon|suppose|guess|dunno)|maybe|probably)[,:]?\s+/iu', substr($text, $from), $lead)) {
+            $from += \strlen($lead[0]);
         }
         $list = substr($text, $from);
         if (1 === preg_match('/[.;!?]\s|\s[-–—]\s|,?\s(?:but|so|nothing|no|that[\'’]?s|not|without|because)\b/iu', $list, $stop, \PREG_OFFSET_CAPTURE)) {
@@ -489,7 +511,7 @@ final readonly class PageRecogniser implements Recogniser
     private function bare(string $name): string
     {
         $bare = Phrase::withoutArticle(preg_replace('/^(?:something|a bit|stuff|things) (?=about\b)|^(?:one|another|an extra one|something) (?:called|named|titled|for|about)\s+|^(?:beside|besides|next to|along with|plus|as well as)\s+|\s+(?:is|are|would be|must be|should be)\s+(?:needed|required|wanted|necessary|essential|important|good|nice|great|useful|there)$|[?!]+$/iu', '', Phrase::tidy($name)) ?? $name);
-        $bare = preg_replace('/^(?:(?:(?:i[\'’]?m|i am|we[\'’]?re|i was|we were) (?:thinking|imagining)(?: of)?|in terms of [\p{L}]+|as to (?:the )?[\p{L}]+|as for (?:the )?[\p{L}]+|please plan(?: on)?|let[\'’]s have|(?:i|we) suggest|some)[:,]?\s+)+/iu', '', $bare) ?? $bare;
+        $bare = preg_replace('/^(?:(?:(?:i[\'’]?m|i am|we[\'’]?re|i was|we were) (?:thinking|imagining)(?: of)?|(?:i|we)[\'’]d say|i would say|i dunno|in terms of [\p{L}]+|as to (?:the )?[\p{L}]+|as for (?:the )?[\p{L}]+|please plan(?: on)?|let[\'’]s have|(?:i|we) suggest|some)[:,]?\s+)+/iu', '', $bare) ?? $bare;
         $bare = preg_replace('/^(?:(?:all(?: of)?|the|maybe|perhaps|possibly|probably|obviously|also|then|just|some|'.self::ADJECTIVES.')\s+)+/iu', '', $bare) ?? $bare;
 
         return trim(preg_replace('/\s+(?:pages?|sections?|and|of course|obviously|too|as well|maybe|please|i guess|i suppose|(?<!what[\'’]s )(?<!whats )on)$/iu', '', $bare) ?? $bare);

@@ -26,6 +26,8 @@ final readonly class PatternRecogniser implements Recogniser
     /** How far the opening of a source goes, in bytes. */
     private const OPENING = 160;
 
+    /** "The Society was founded in 1953" says which one elsewhere. */
+    private const NO_NAME = '/^The (?:Society|Company|Charity|Trust|Club|Firm|Practice|School|Association|Group|Parish|Committee|Council|Business|Client|Centre|Choir|Team|Project|Organi[sz]ation|Agency|Museum)$/u';
     /** A telephone number is part of no name. */
     private const NUMBER = '/\d[\d\s()\-]{5,}\d/';
 
@@ -35,20 +37,23 @@ final readonly class PatternRecogniser implements Recogniser
 
     public function recognise(Reading $reading): iterable
     {
+        $openings = $reading->openings();
         foreach ($reading->sentences as $sentence) {
+            $into = $sentence->start - ($openings[$sentence->block->age] ?? 0);
             foreach ($this->cues->patterns as $pattern) {
-                if ($this->looksIn($pattern, $sentence)) {
+                if ($this->looksIn($pattern, $sentence, $into)) {
                     yield from $this->matches($pattern, $sentence);
                 }
             }
         }
     }
 
-    private function looksIn(CuePattern $pattern, Sentence $sentence): bool
+    /** @param int $into how far into its message the sentence stands, in bytes */
+    private function looksIn(CuePattern $pattern, Sentence $sentence, int $into): bool
     {
         return match ($pattern->in) {
             'anywhere' => true,
-            'opening' => $sentence->isSpoken() && $sentence->start <= self::OPENING,
+            'opening' => $sentence->isSpoken() && $into <= self::OPENING,
             'title' => BlockKind::Title === $sentence->block->kind,
             'signature' => BlockKind::Signature === $sentence->block->kind,
             default => $sentence->isSpoken() && BlockKind::Heading !== $sentence->block->kind,
@@ -130,7 +135,7 @@ final readonly class PatternRecogniser implements Recogniser
 
                 return;
             case 'name':
-                if (1 === preg_match(self::NUMBER, $trimmed)) {
+                if (1 === preg_match(self::NUMBER, $trimmed) || 1 === preg_match(self::NO_NAME, $trimmed)) {
                     return;
                 }
                 $name = Phrase::withoutPlace($trimmed);
