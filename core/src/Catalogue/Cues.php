@@ -116,7 +116,7 @@ final readonly class Cues
         $this->aim = $any('aim');
         $this->aimBefore = $any('aim_before');
         $this->visitorsDo = $any('visitors_do');
-        $this->tones = array_map(static fn (Node $tone): string => $expand('\b(?:'.implode('|', array_map(static fn (Node $word): string => $word->asString(), $tone->items())).')\b'), $brief->child('tones')->entries());
+        $this->tones = array_map(static fn (Node $tone): string => $expand('\b(?:'.implode('|', array_map(static fn (Node $word): string => $word->asString(), $tone->items())).')(?:ly)?\b'), $brief->child('tones')->entries());
         $this->features = array_map(static fn (Node $feature): string => $expand('(?:'.implode('|', [...$feature->strings('named'), ...$feature->strings('cues')]).')'), $features);
         $this->namedFeatures = array_map(static fn (Node $feature): string => $expand('(?:'.implode('|', $feature->strings('named')).')'), $features);
         $this->elsewhere = $any('elsewhere');

@@ -36,7 +36,7 @@ final class Segmenter
     private const COUNTS = '/^(?:about |maybe |so |no more than |at most |not more than |up to |max(?:imum)? |around |roughly |probably )?(?:\d|one|two|three|four|five|six|seven|eight|nine|ten)\b/iu';
     private const TO_THE_DESIGNER = '/^(?:(?:and|oh|also|btw|ps|so)[, ]+)*(?:please|make|keep|can you|could you|can we|could we|we need|i need|i want|we want|it (?:should|must|needs))\b/iu';
     /** "OK. Pages. Home, prices I suppose. Anything else?": what is agreed to is in between. */
-    private const BEFORE_ASKED = '/^\s*(?:(?:ok|okay|right|so|great|lovely|ha|good|perfect|brilliant|now|well|and|then|pages|features)[.,!:]+\s+)+/iu';
+    private const BEFORE_ASKED = '/^\s*(?:(?:ok|okay|right|so|great|lovely|ha|good|perfect|brilliant|now|well|and|then|pages(?: then)?|features)[.,!:]+\s+)+/iu';
     private const AFTER_ASKED = '/(?:,? (?:i|we) (?:suppose|guess|assume|think|imagine))?[.?!]*\s*(?:anything else|what else|is that (?:all|it|right)|(?:would )?that (?:work|do)|right|yes|yeah|no|correct)?[?.!\s]*$/iu';
     private const ASKS_FOR_MORE = '/^(?:and |or )?(?:anything|what|is that|right|yes|no|correct|ok|would that)\b/iu';
     private const PAGE_EACH = '/^(?:an?|one) (?:separate |own )?page (?:for|per) /iu';
@@ -689,7 +689,7 @@ final class Segmenter
 
     private function heading(int $start, string $text, bool $atTop): void
     {
-        $this->topic = $this->cues->topic(rtrim($text, ':. '));
+        $this->topic = $this->cues->topic(rtrim(preg_replace('/^\d{1,2}(?:\.\d)?[.)]?\s+/', '', $text) ?? $text, ':. '));
         $this->topicIsQuestion = false;
         $this->topicIsLabel = str_ends_with(rtrim($text), ':');
         $this->question = null;

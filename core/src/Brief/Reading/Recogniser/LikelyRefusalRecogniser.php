@@ -23,7 +23,7 @@ final readonly class LikelyRefusalRecogniser implements Recogniser
     private const TOPICS = [null, 'business_kind', 'goal', 'feature', 'page_request', 'person'];
     /** A sentence of no more words only comments on the one before. */
     private const REMARK = 14;
-    private const POINTS_BACK = '/\b(?:it|that|this|them|those|these|one|none|he|she|they)\b|^\W*(?:\S+\s*){1,4}$/iu';
+    private const POINTS_BACK = '/\b(?:it|that|this|them|those|these|one|none|he|she|they|who)\b|^\W*(?:\S+\s*){1,4}$/iu';
 
     public function __construct(private Cues $cues)
     {

@@ -31,8 +31,12 @@ final readonly class OfferingRecogniser implements Recogniser
     private const SELF_DESCRIPTION = '/^\s*(?:an?\s(?:[\p{L}-]+\s){0,4}(?:(?:service|business|company|firm|agency|practice)\b(?!s)|(?:charity|club|choir|trust|group|project|network) (?:that|which)\b)|in (?-i:\p{Lu})\p{L}+\s*$)/iu';
     /** The list goes on with what they do. */
     private const LIST_THEN_CLAUSE = '/^\s*[^,;:]{3,30},\s[^,;:]{3,30},\s(?:and )?(?:also )?we(?:[\'’]ve got| have| do| also|[\'’]ll do| sing| play| run)\b/iu';
+    /** "Photographs, please, of real afternoons" */
+    private const NO_OBJECT = '/^\s*(?:,|of\b|please\b)/iu';
+    /** "We considered selling fabric" */
+    private const NOT_DONE = '/\b(?:considered|thought about|thought of|talked about|looked (?:into|at)|toyed with|gave up|stopped)\s+\p{L}+ing\b[^,]*$/iu';
     /** "an hour for £40" */
-    private const PRICE_ALONE = '/^\s*(?:an?|one|per|half an?) (?:\p{L}+ )?(?:hours?|days?|nights?|sessions?|weeks?|months?|lessons?|class|evenings?|mornings?) (?:for|at|is|costs?) [£$€\d]/iu';
+    private const PRICE_ALONE = '/^\s*(?:costs?|priced?|from|at)\b.*[£$€]\s?\d|^\s*(?:an?|one|per|half an?) (?:\p{L}+ )?(?:hours?|days?|nights?|sessions?|weeks?|months?|lessons?|class|evenings?|mornings?) (?:for|at|is|costs?) [£$€\d]/iu';
     /** "House moves, storage, and we do the packing" */
     private const CLAUSE_AFTER = '/,?\s+(?:and|but|so)\s+(?:[\p{L}]+\s+){0,8}(?:we|i|it|they)\b.*$|,\s+(?:we|i|it|they|he|she|that)(?:[\'’]\p{L}+)?\s.*$/ius';
     /** "models, in the studio, from wood" */
@@ -50,7 +54,7 @@ final readonly class OfferingRecogniser implements Recogniser
     private const ANNOUNCED = '/^[^:.;,]{0,60}:\s*/u';
     /** "Many photos, steam, happy faces", "Welcoming, a bit nosy" */
     private const PICTURES_OR_MOOD = '/^\s*(?:(?:many|lots of|loads of|good|large|big|plenty of|great|nice)\s+)*(?:photo(?:graph)?s|pictures|images|pics)\b|\b(?:a bit|a little|like (?:us|a|the|an|you))\b/iu';
-    private const NO_LIST = '/\b(?:we|i|it|they|you|she|he|want|wants|need|needs|pages?|site|website|is|are|was|am|be|must|no|not|me|my|him|yeah|yes|definitely|absolutely|sure|mailing list|should|would|can|don[\'’]?t|please|found|mostly|mainly|everyone|everybody|else|per|max|thats|that|this|there|nor|let|come|comes|pay|nothing|fancy|just|feel|tone|open(?! (?:studio|mic|day|air|water|evening|access))|thanks?|hello|hi|cheers|regards|based|miles?)\b|[:"“?]|@|\d{5}/iu';
+    private const NO_LIST = '/\b(?:we|i|it|they|you|she|he|want|wants|need|needs|pages?|site|website|is|are|was|am|be|must|no|not|me|my|him|freelance|years in|send|sends|people (?:get|come|can)|yeah|yes|definitely|absolutely|sure|mailing list|should|would|can|don[\'’]?t|please|found|mostly|mainly|everyone|everybody|else|per|max|thats|that|this|there|nor|let|come|comes|pay|nothing|fancy|just|feel|tone|open(?! (?:studio|mic|day|air|water|evening|access))|thanks?|hello|hi|cheers|regards|based|miles?)\b|[:"“?]|@|\d{5}/iu';
     private const STOP = '/(?:[.;!?]|\s[–—-]\s|,?\s(?:but|because|so(?! on)|which|who|where|when|while|although|since|if|until|or anything|all of (?:it|them)|that (?:have|has|had|are|is|were|we|i|you|they|need|don[\'’]?t|can)|as long as|mostly for|mainly for|usually for|to (?:people|help|make|give|keep|let)|,\s*(?:we|i|it|they))\b|,?\sand\s(?:on|in|at|every|once|twice|since|from)\s[^,.;]{0,25}\b(?:we|i)\b|,?\sand\s(?:we|i|they|it|people|that|you|can|have|all|want|would|need)\b|,\s(?:we|i|all|free(?! [\p{L}-]+(?:[.,]|\s*$))|mostly|mainly|usually|with|that(?:[\'’]s| was| is| were)|this|my|he|she)\b)/iu';
 
     public function __construct(private Cues $cues, private Negation $negation, private PageKinds $pages)
@@ -115,7 +119,7 @@ final readonly class OfferingRecogniser implements Recogniser
         $text = rtrim(preg_replace('/\s*(?:,? that sort of thing|\s[-–—] the lot|,? and so on|,? you name it|,? etc)\.?\s*$|\s*(?:[:;]-?[)D(]|\(:|:-?P|<3|x+)\s*$/u', '', $sentence->text) ?? $sentence->text, " \n.!");
         $text = $this->covered('/\s(?:mainly|mostly)(?=,)|\bbut also\b|\s(?:when|whenever|where|if|while|because|that|which|who)\s[^,;.()]*(?=[,;.)]|$)/iu', $text, ' ');
         $goesOn = $afterOffering && 1 === preg_match('/^\s*(?:then|plus|also|and|and then|there[\'’]?s also|oh,? and|oh)\s+/iu', $text, $m);
-        $inPassing = $goesOn && 1 === preg_match('/^\s*oh\b/iu', $text);
+        $inPassing = ($goesOn && 1 === preg_match('/^\s*oh\b/iu', $text)) || ($afterOffering && 1 === preg_match('/^[^,(]{4,40}\([^)]*[£$€]\d[^)]*\)\s*$/u', $text));
         if ($goesOn) {
             $text = str_repeat(' ', \strlen($m[0])).substr($text, \strlen($m[0]));
         }
@@ -142,7 +146,7 @@ final readonly class OfferingRecogniser implements Recogniser
             return;
         }
         $later = array_filter(\array_slice($parts, 1), static fn (array $part): bool => 1 === preg_match('/^\p{Lu}\p{Ll}/u', $part[0]));
-        if (!$isItem && $priced < 1 && ([] !== $later || [] !== array_filter($parts, $this->isName(...)))) {
+        if (!$isItem && $priced < 1 && (3 * \count($later) > \count($parts) || [] !== array_filter($parts, $this->isName(...)))) {
             return;
         }
         foreach ($parts as [$part, $at]) {
@@ -220,7 +224,7 @@ final readonly class OfferingRecogniser implements Recogniser
         foreach ($this->verbs($text) as [$verb, $words, $offset]) {
             $certainty = self::VERBS[$verb];
             $from = $offset + \strlen($words);
-            if ($from <= $taken || (1 === preg_match('/\b(?:what|how|where|why|which|that|who|as|if|until|once)\s*$/iu', substr($text, 0, $offset)) && 1 !== preg_match('/^\s*(?::|is\b|are\b)/iu', substr($text, $from)) && !str_ends_with($words, ':')) || $this->negation->covers($sentence, $offset)) {
+            if ($from <= $taken || 1 === preg_match(self::NO_OBJECT, substr($text, $from)) || 1 === preg_match(self::NOT_DONE, substr($text, 0, $offset + \strlen($words))) || (1 === preg_match('/\b(?:what|how|where|why|which|that|who|as|if|until|once)\s*$/iu', substr($text, 0, $offset)) && 1 !== preg_match('/^\s*(?::|is\b|are\b)/iu', substr($text, $from)) && !str_ends_with($words, ':')) || $this->negation->covers($sentence, $offset)) {
                 continue;
             }
             if (1 === preg_match('/\b(?:pages?|structure|menu|navigation|sections|site ?map)\b/iu', substr($text, 0, $offset)) || (1 === preg_match('/\b(?:can|could|should)\s*$/iu', substr($text, 0, $offset)) && 1 === preg_match('/^\s*(?:we|i)\b/iu', $words))) {
@@ -235,7 +239,8 @@ final readonly class OfferingRecogniser implements Recogniser
                 $terms = Phrase::tidy(substr($rest, (int) $price[0][1]));
                 $rest = substr($rest, 0, (int) $price[0][1]);
             }
-            if (1 === preg_match($this->cues->givenUp, substr($text, $from, \strlen($rest) + 30)) || '' === trim($rest)) {
+            $after = substr($text, $from, \strlen($rest) + 30);
+            if ('' === trim($rest) || (1 === preg_match($this->cues->givenUp, $after) && (!str_contains($rest, ',') || 1 !== preg_match($this->cues->givenUp, $rest)))) {
                 continue;
             }
             if (1 === preg_match(self::ANNOUNCED, $this->covered('/\([^)]*\)/u', $rest, 'x'), $lead) && \count(Phrase::list(substr($rest, \strlen($lead[0])))) > 1) {
@@ -259,7 +264,7 @@ final readonly class OfferingRecogniser implements Recogniser
                 continue;
             }
             foreach ($parts as $i => [$part, $at]) {
-                if (1 === preg_match('/^\s*from\s.+\sto\s/iu', $part) || ($i > 0 && 1 === preg_match(self::CIRCUMSTANCE, $part)) || (1 === $i && $this->isBusinessNamed($parts))) {
+                if (1 === preg_match($this->cues->givenUp, $part) || 1 === preg_match('/^\s*from\s.+\sto\s/iu', $part) || ($i > 0 && 1 === preg_match(self::CIRCUMSTANCE, $part)) || (1 === $i && $this->isBusinessNamed($parts))) {
                     continue;
                 }
                 if (1 === preg_match('/\b(?:look after|see|treat|care for)\b/iu', $words) && 1 === preg_match(self::CARED_FOR, trim($part))) {
@@ -364,6 +369,7 @@ final readonly class OfferingRecogniser implements Recogniser
 
     private function untilStop(string $rest): string
     {
+        $rest = $this->covered('/,\s(?:that[\'’]s|mostly|usually|mainly|only)\s[^,.;]{3,30}(?=,)/iu', $rest, ' ');
         $rest = $this->covered('/\s[-–—]\s+(?:mostly|mainly|usually|including|like|such as|all|both)\b|\s*\bbut also\b/iu', $rest, ' ', ';');
         $rest = $this->covered('/\([^)]*\)(*SKIP)(*F)|\s(?:when|whenever|where|if|while|that (?:people|you|everyone|folk|customers|they))\s[^,;.()]*(?=[,;.)]|$)/iu', $rest, ' ');
         $inBrackets = $this->covered('/\([^)]*\)/u', $rest, 'x');
@@ -406,7 +412,7 @@ final readonly class OfferingRecogniser implements Recogniser
             }
         }
         $name = preg_replace([self::CLAUSE_BEFORE, self::WHEN_FIRST, self::LIGHT_VERB], '', trim($name)) ?? $name;
-        $name = preg_replace('/\s+(?:obviously|of course|naturally|basically|etc|and so on|and (?:stuff|more|the like)|too|as well|now|under the name .*|under one roof|really|mostly|mainly|at the moment|from scratch|by hand|online|sadly|luckily|(?:all )?(?:year|week) round(?: \p{L}+)?|all over .*|at (?:christmas|easter|home|night|the weekend)\b.*|in (?:summer|winter|spring|autumn) \p{L}+|every (?:\p{L}+|weekend between .*|\p{L}+ between .*)|once a \p{L}+|twice a \p{L}+|in (?:spring|summer|autumn|winter|the (?:holidays|evenings?|mornings?|(?:summer|winter|spring|autumn)(?: \p{L}+)?|back(?: \p{L}+)?|garden|front)|(?:\d+|two|three|four|five|six|seven|eight|nine|ten|several|various) (?:[\p{L}-]+ )?\p{L}+s\b.*|(?:our|my|an?|the) (?:[\p{L}-]+ )?(?:shop|studio|workshop|kitchen|barn|yard|garage|unit|shed)\b.*)|from (?:my|our|his|her|their) (?:own )?[\p{L}-]+.*|for (?:up to |about |around )?(?:\d+|an?|one|two|three|four|five|six|eight|ten|twelve) (?:minutes?|hours?|days?|weeks?|months?)\b.*|during .*|(?:on|in) (?:the (?:first|second|third|last|second-last) .*|summer|winter|season)|on request|at weekends|as \p{L}+ .*|when .*|while .*|(?:\d|two|three|four|five|six|seven) (?:nights|days|evenings|times) (?:a|per) week.*|on (?:\p{L}+ )?(?:mon|tues|wednes|thurs|fri|satur|sun)days?.*|for (?:good|keen|advanced|experienced|nervous|older|younger|busy|small|large|individual) .*|for (?:\d.*|ages .*|those\b.*|people|anyone|everyone|all|adults|children|kids|beginners|teams|groups|families|homes|businesses|over \d+ years|\d+ years|years)\b.*|throughout .*|at \d.*|from next door|in \p{L}+ rooms.*|out of (?-i:\p{Lu}).*|to (?:small|large|local|private|other|medium)\b.*|across .*|around .*|(?:in|on|at|near)(?: the)? (?-i:[A-Z])\p{L}+.*)\.?$/iu', '', trim($name)) ?? $name;
+        $name = preg_replace('/\s+(?:obviously|of course|naturally|basically|etc|and so on|and (?:stuff|more|the like)|too|as well|now|under the name .*|under one roof|really|mostly|mainly|at the moment|from scratch|by hand|online|sadly|luckily|(?:all )?(?:year|week) round(?: \p{L}+)?|all over .*|at (?:christmas|easter|markets|fairs|night|the weekend)\b.*|in (?:summer|winter|spring|autumn) \p{L}+|(?:for )?the rest of the (?:year|time|week)|every (?:\p{L}+|weekend between .*|\p{L}+ between .*)|once a \p{L}+|twice a \p{L}+|in (?:spring|summer|autumn|winter|the (?:holidays|evenings?|mornings?|(?:summer|winter|spring|autumn)(?: \p{L}+)?|back(?: \p{L}+)?|garden|front)|(?:\d+|two|three|four|five|six|seven|eight|nine|ten|several|various) (?:[\p{L}-]+ )?\p{L}+s\b.*|(?:our|my|an?|the) (?:[\p{L}-]+ )?(?:shop|studio|workshop|kitchen|barn|yard|garage|unit|shed)\b.*)|from (?:my|our|his|her|their) (?:own )?[\p{L}-]+.*|for (?:up to |about |around )?(?:\d+|an?|one|two|three|four|five|six|eight|ten|twelve) (?:minutes?|hours?|days?|weeks?|months?)\b.*|during .*|(?:on|in) (?:the (?:first|second|third|last|second-last) .*|summer|winter|season)|on request|at weekends|as \p{L}+ .*|when .*|while .*|(?:\d|two|three|four|five|six|seven) (?:nights|days|evenings|times) (?:a|per) week.*|on (?:\p{L}+ )?(?:mon|tues|wednes|thurs|fri|satur|sun)days?.*|for (?:good|keen|advanced|experienced|nervous|older|younger|busy|small|large|individual) .*|for (?:\d.*|ages .*|those\b.*|people|anyone|everyone|all|adults|children|kids|beginners|teams|groups|families|homes|businesses|over \d+ years|\d+ years|years)\b.*|throughout .*|at \d.*|from next door|in \p{L}+ rooms.*|out of (?-i:\p{Lu}).*|to (?:small|large|local|private|other|medium)\b.*|across .*|around .*|(?:in|on|at|near)(?: the)? (?-i:[A-Z])\p{L}+.*)\.?$/iu', '', trim($name)) ?? $name;
         $name = preg_replace('/^(?:(?:drink|eat|try|browse|dig through|enjoy|watch|hear|(?:and )?listen to|all (?:kinds|sorts|types) of|lots of|the odd|a (?:lot|range|variety|selection|choice) of|a (?:wide|full|small) range of|range of|everything from|things like|such as|like|also|even|mostly|mainly|some|a few|a bit of|both|from|to|of|in|then|about|up to|over|fully|really|very|good|great|proper|decent|your|two|three|four|five|six|seven|eight|\d+)\s+)+(?=\p{L})/iu', '', Phrase::tidy($name)) ?? $name;
         $name = preg_replace('/\s+(?:up|down|over|out|here|there)$/iu', '', $name) ?? $name;
         $name = Phrase::title('' === $suffix ? $name : (preg_replace('/(?<=[^s])s$/u', '', $name) ?? $name)).$suffix;
@@ -417,7 +423,7 @@ final readonly class OfferingRecogniser implements Recogniser
         if (mb_strlen($name) < 3 || \count($words) > self::MOST_WORDS || 1 === preg_match($this->cues->notOfferings, $name) || 1 !== preg_match('/\p{L}{3}/u', $name)) {
             return;
         }
-        if (1 === preg_match('/^(?:but|upstairs|downstairs|for|with|in|at|on(?!-)|by|because|that[\'’]?s|ships?|carried|done|made|who|when|where|if|because|than|as|without|not)\b|\b(?:we|i|they|you|us|me|them|is|are|was|were|website|home ?page|ourselves|myself|mailing list)\b|^(?:through|round|trade)\b|\b(?:learners|children|adults|beginners|people|women|men|families)$/iu', $name)) {
+        if (1 === preg_match('/^(?:outside|near|but|upstairs|downstairs|for|with|in|at|on(?!-)|by|because|that[\'’]?s|ships?|carried|done|made|who|when|where|if|because|than|as|without|not)\b|\b(?:we|i|they|you|us|me|them|is|are|was|were|website|home ?page|ourselves|myself|mailing list)\b|^(?:through|round|trade)\b|\b(?:learners|children|adults|beginners|people|women|men|families)$/iu', $name)) {
             return;
         }
         yield new Candidate(FactKind::Offering, $name, $start, \strlen($text), $certainty, detail: $detail);

@@ -79,7 +79,7 @@ final readonly class RefusalRecogniser implements Recogniser
             preg_match_all($pattern, $sentence->text, $matches, \PREG_SET_ORDER | \PREG_OFFSET_CAPTURE);
             foreach ($matches as $match) {
                 [$names, $offset] = $match['names'];
-                foreach (Phrase::list(str_replace(' nor ', ', or ', $names)) as [$part, $at]) {
+                foreach (Phrase::list(str_replace([' nor ', ' no '], [', or ', ',no '], $names)) as [$part, $at]) {
                     $lead = 1 === preg_match('/^(?:(?:none of (?:those|these|the|that|your)|an?|the|any|no|please|actually|dont|don[\'’]?t|want|our|or|and|nor|also|but|maybe)\s+)+/iu', $part, $m) ? \strlen($m[0]) : 0;
                     $from = (int) $offset + $at + $lead;
                     $candidate = $this->refusal(substr($part, $lead), $sentence->start + $from, $sure);
