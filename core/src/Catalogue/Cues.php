@@ -78,6 +78,8 @@ final readonly class Cues
     public string $rare;
     /** What makes a sentence no claim. */
     public string $noClaim;
+    /** Small words and signs that end a noun phrase. */
+    public string $phraseEnds;
 
     /** @var list<array{string, ?string}> patterns of things that only websites have, each with its feature */
     public array $siteThingsByFeature;
@@ -142,6 +144,7 @@ final readonly class Cues
         $this->acclaim = $any('acclaim');
         $this->rare = $any('rare');
         $this->noClaim = $any('no_claim');
+        $this->phraseEnds = $expand('\b(?:'.strtr($cues->string('phrase_ends'), [' ' => '|']).')\b(?![\'’]?s\b)|[,;:.!?()"“”&+\/–—]|\s-\s|[\'’](?:s|re|ve|ll|d|m|t)\b|[£$€]\S*');
         $this->pointingAhead = $any('pointing_ahead');
         $this->emphasis = $any('emphasis');
         $this->name = $expand('{NAME}');

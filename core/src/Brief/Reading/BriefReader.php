@@ -24,6 +24,7 @@ final readonly class BriefReader
     private SentenceSplitter $splitter;
     private Recogniser\KindRecogniser $kinds;
     private Recogniser\LikelyDifferentiatorRecogniser $hints;
+    private Recogniser\LikelyOfferingRecogniser $trade;
     private AreasBehindPages $areas;
     private Resolver $resolver;
     private Normaliser $normaliser;
@@ -41,6 +42,7 @@ final readonly class BriefReader
         $this->splitter = new SentenceSplitter();
         $this->kinds = new Recogniser\KindRecogniser($catalogue->businessKinds());
         $this->hints = new Recogniser\LikelyDifferentiatorRecogniser($cues);
+        $this->trade = new Recogniser\LikelyOfferingRecogniser($cues, $catalogue->businessKinds());
         $this->areas = new AreasBehindPages($catalogue->pageKinds());
         $this->resolver = new Resolver();
         $this->normaliser = new Normaliser();
@@ -78,7 +80,9 @@ final readonly class BriefReader
             array_push($candidates, ...iterator_to_array($recogniser->recognise($reading), false));
         }
         $candidates = $this->areas->with($reading, $candidates);
-        array_push($candidates, ...iterator_to_array($this->kinds->recognise($reading, $candidates), false), ...iterator_to_array($this->hints->recognise($reading, $candidates), false));
+        foreach ([$this->kinds, $this->hints, $this->trade] as $concluding) {
+            array_push($candidates, ...iterator_to_array($concluding->recognise($reading, $candidates), false));
+        }
         if (SourceKind::Site === $source->kind) {
             $candidates = array_values(array_filter($candidates, static fn (Candidate $candidate): bool => \in_array($candidate->kind, self::ON_A_SITE, true)));
         }

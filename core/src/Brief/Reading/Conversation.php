@@ -32,7 +32,7 @@ final readonly class Conversation
         $lines = $this->split($text);
 
         return match (true) {
-            SourceKind::Call === $kind => $this->speakers($lines, $this->turnsBySpeaker($lines)),
+            SourceKind::Call === $kind => $this->speakers($lines, array_filter($this->turnsBySpeaker($lines), fn (int $count, string $speaker): bool => $count > 1 || null === $this->cues->topic($speaker), \ARRAY_FILTER_USE_BOTH)),
             $this->isDialogue($lines) => $this->speakers($lines, array_filter($this->turnsBySpeaker($lines, true), static fn (int $count): bool => $count > 1)),
             default => $this->messages($lines),
         };
@@ -65,13 +65,14 @@ final readonly class Conversation
     {
         $age = 0;
         $sender = null;
+        $greeted = $this->greeted($lines);
         $other = false;
         $inHead = false;
         $quotedSince = false;
         $messages = [[]];
         foreach ($lines as $i => $line) {
             if (1 === preg_match(self::WROTE, $line->text) || 1 === preg_match(self::ORIGINAL, $line->text)) {
-                $other = $this->isAnother($line->text, $sender);
+                $other = null === $sender ? $this->isGreeted($line->text, $greeted) : $this->isAnother($line->text, $sender);
                 ++$age;
                 $quotedSince = false;
                 $messages[] = [];
@@ -132,6 +133,31 @@ final readonly class Conversation
         }
 
         return $inHead || $others > 0 || ($i < 3 && 'subject' === strtolower($m[1]));
+    }
+
+    /**
+     * Whom the client's own words greet: "Morning Tess,".
+     *
+     * @param list<Line> $lines
+     *
+     * @return list<string> first names in lower case
+     */
+    private function greeted(array $lines): array
+    {
+        $names = [];
+        foreach ($lines as $line) {
+            if (1 === preg_match('/^(?:hi|hiya|hello|hey|dear|(?:good )?(?:morning|afternoon|evening))\s+(\p{Lu}\p{L}+)\b/iu', $line->text, $m)) {
+                $names[] = mb_strtolower($m[1]);
+            }
+        }
+
+        return $names;
+    }
+
+    /** @param list<string> $greeted first names in lower case */
+    private function isGreeted(string $words, array $greeted): bool
+    {
+        return [] !== array_filter($greeted, static fn (string $name): bool => 1 === preg_match('/\b'.preg_quote($name, '/').'\b/iu', $words));
     }
 
     private function isAnother(string $words, ?string $sender): bool
@@ -260,7 +286,7 @@ final readonly class Conversation
         $designer = null;
         foreach (\count($said) < 2 ? [] : $said as $name => $count) {
             $share = $asked[$name] / max(1, $count) + (1 === preg_match('/design|studio|agency|interview/', (string) $name) ? 10 : 0);
-            if (null === $designer || $share > $designer[1]) {
+            if ($share > ($designer[1] ?? 0.0)) {
                 $designer = [(string) $name, $share];
             }
         }

@@ -48,7 +48,8 @@ final class Phrase
     }
 
     /**
-     * Splits an enumeration at commas, semicolons, slashes between words, and the last "and" or "or".
+     * Splits an enumeration at commas, semicolons, slashes between words, and the last "and" or "or"; at the ends of
+     * lines only where there are no commas.
      *
      * @return list<array{string, int}> the parts with their offsets in bytes
      */
@@ -62,12 +63,15 @@ final class Phrase
     {
         $parts = [];
         $text = preg_replace_callback('/\b(?:before and after|now and (?:again|then)|again and again|black and white|more and more|off and on|on and off|dos and don[\'’]?ts|terms and conditions|bed (?:and|&) breakfast|questions (?:and|&) answers|q (?:and|&) a|news (?:and|&) events|health and safety|arts and crafts|food and drinks?|tips and tricks|parents? and toddlers?|mother and baby|facts and figures|research and development)\b/iu', static fn (array $m): string => strtr($m[0], ' ', self::BOUND), $text) ?? $text;
+        $text = str_contains($text, ',') ? strtr($text, "\n", ' ') : $text;
         $byComma = self::split('/\s*(?:[,\n]|\s\/\s|\s\+\s|\sand also\s)\s*(?![^(]*\))/u', $text, $start);
         foreach ($byComma as $i => [$part, $offset]) {
             $last = $i === \count($byComma) - 1;
             $endsList = $i > 0 && 1 === preg_match('/^(?:and|plus|as well as|also|together with|along with)\b/iu', $byComma[$i + 1][0] ?? '') || (!$last && 1 === preg_match('/\s(?:too|as well)$/iu', $byComma[$i + 1][0] ?? ''));
             $pieces = $last || $endsList || substr_count($part, ' & ') > 1 ? self::split('/(?:^|\s+)(?:and|or|&|plus|as well as)\s+(?:also\s+)?(?![^(]*\))/iu', $part, $offset) : [[$part, $offset]];
-            if ($last && \count($pieces) > 1 && \count($byComma) > 1 && '' !== $pieces[0][0] && self::bindsOn($pieces[0][0]) && !self::standsAlone($pieces[1][0])) {
+            if (2 === \count($pieces) && 1 === preg_match('/\sin \p{Lu}\p{Ll}+$/u', $pieces[0][0]) && 1 === preg_match('/^\p{Lu}\p{Ll}+$/u', $pieces[1][0])) {
+                $pieces = [[$part, $offset]];
+            } elseif ($last && \count($pieces) > 1 && \count($byComma) > 1 && '' !== $pieces[0][0] && self::bindsOn($pieces[0][0]) && !self::standsAlone($pieces[1][0])) {
                 $pieces = [[$part, $offset]];
             } elseif (\count($pieces) > 1 && 1 === \count($byComma) && self::bindsOn($pieces[0][0]) && !self::standsAlone($pieces[1][0])) {
                 $pieces = [[$part, $offset]];
@@ -75,7 +79,7 @@ final class Phrase
             foreach ($pieces as [$piece, $at]) {
                 $bare = preg_replace('/^(?:(?:oh,? and|and|or|plus|also|then|together with|along with)(?:\s+|$)|of course,?\s+)+/iu', '', $piece) ?? $piece;
                 if ('' !== trim($bare)) {
-                    $parts[] = [rtrim(strtr($bare, self::BOUND, ' ')), $at + \strlen($piece) - \strlen($bare)];
+                    $parts[] = [preg_replace('/\s+(?:and|or|&)?\s*$/iu', '', strtr($bare, self::BOUND, ' ')) ?? $bare, $at + \strlen($piece) - \strlen($bare)];
                 }
             }
         }

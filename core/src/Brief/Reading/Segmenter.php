@@ -21,6 +21,9 @@ final class Segmenter
     private const FEATURES = 'features';
     private const MENU = 'menu';
     private const NEEDS = 'needs';
+    private const WHY = 'why';
+    /** Why there is to be a site, rather than why people come. */
+    private const AIM = '/^(?:to\b|because (?:we|i) (?:need|want)|more\b|get\b|so (?:that )?(?:people|we|i)\b|(?:we|i) (?:need|want))/iu';
     private const HEADING_WORDS = 8;
     private const SHORT_QUESTION = 4;
     private const SHORT_ANSWER = 11;
@@ -135,7 +138,8 @@ final class Segmenter
 
     /**
      * "Features" asks for those of the site, or, under a product, for what the product does; "Menu" lists pages or
-     * dishes; "We need" pages or features. What stands there decides.
+     * dishes; "We need" pages or features; "Why" why they come, or why
+     * there is to be a site. What stands there decides.
      *
      * @param list<Block> $blocks
      *
@@ -145,7 +149,7 @@ final class Segmenter
     {
         $run = [];
         foreach ([...$blocks, null] as $i => $block) {
-            if (null !== $block && \in_array($block->topic, [self::FEATURES, self::MENU, self::NEEDS], true)) {
+            if (null !== $block && \in_array($block->topic, [self::FEATURES, self::MENU, self::NEEDS, self::WHY], true)) {
                 $run[$i] = $block;
                 continue;
             }
@@ -155,6 +159,7 @@ final class Segmenter
                     ? 1 === preg_match('/\b(?:home|about|contact|faq)\b/iu', $text)
                     : [] !== array_filter($this->cues->features, static fn (string $pattern): bool => 1 === preg_match($pattern, $text));
                 $topic = match (true) {
+                    self::WHY === $asked->topic => 1 === preg_match(self::AIM, $text) ? FactKind::Goal : FactKind::Differentiator,
                     self::NEEDS === $asked->topic => 1 === preg_match('/^(?:home|about|contact|faq)\b|\b(?:home|about)\s*,/imu', $text) ? FactKind::PageRequest : FactKind::Feature,
                     !$ofTheSite => FactKind::Offering,
                     self::MENU === $asked->topic => FactKind::PageRequest,
@@ -299,9 +304,13 @@ final class Segmenter
         $under = null;
         foreach ([...$lines, new Line(0, '')] as $i => $line) {
             $bare = trim($line->text);
-            $before = trim(($lines[$i - 1] ?? null)?->text ?? '');
-            $next = trim(($lines[$i + 1] ?? null)?->text ?? '');
-            $asked = str_contains($bare, ',') || str_word_count($bare) > self::LABEL_WORDS + 1 ? null : $this->cues->topic($bare);
+            $before = isset($lines[$i - 1]) ? trim($lines[$i - 1]->text) : '';
+            $next = isset($lines[$i + 1]) ? trim($lines[$i + 1]->text) : '';
+            $asked = match (true) {
+                str_contains($bare, ',') => null,
+                str_word_count($bare) <= self::LABEL_WORDS + 1 => $this->cues->topic($bare),
+                default => '' === $before && '' !== $next ? $this->cues->topics->ofLabel($bare) : null,
+            };
             $isHeading = null !== $asked && null !== $under && [] === $run && '' === $before && '' !== $next && 1 !== preg_match(self::UNMISTAKABLE_PAGE, $bare);
             if ('' !== $bare && !$isHeading && Role::Client === $line->role && mb_strlen($bare) <= self::LIST_LINE_LENGTH && 1 !== preg_match('/[.,;:?!]$|^[-*•·–|>#]|^\d+[.)]\s|^[\p{L}\s]{2,30}:|\*\*|\?\s|^(?:hi|hello|hey|dear)\b/iu', $bare) && (null === $asked || FactKind::PageRequest->value === $under || (FactKind::Offering->value === $under && [] !== $run && \in_array($asked, self::IN_OFFERINGS, true)))) {
                 $run[] = $i;
@@ -482,7 +491,7 @@ final class Segmenter
 
             return true;
         }
-        if (1 !== preg_match('/^(\s*(?:Q\s*\d+\s*[.:)]?|Q\s*[.:)]|(?:[-*]\s*)?\d{1,2}\s*[.):]|[-*])?\s*)([^?]{3,160}\?(?:\s*[^?.]{2,40}\?$)?(?:\s*\([^)]*\))?)\s*[:\-–]?\s*(.*)$/iu', $line, $m)) {
+        if (1 !== preg_match('/^(\s*(?:(?:Q|Question|No)\.?\s*\d+\s*[.:)]?|Q\s*[.:)]|(?:[-*]\s*)?\d{1,2}\s*[.):]|[-*])?\s*)([^?]{3,160}\?(?:\s*[^?.]{2,40}\?$)?(?:\s*\([^)]*\))?)\s*[:\-–]?\s*(.*)$/iu', $line, $m)) {
             return false;
         }
         $numbered = 1 === preg_match('/[Q\d]/', $m[1]);
@@ -689,7 +698,7 @@ final class Segmenter
 
     private function heading(int $start, string $text, bool $atTop): void
     {
-        $this->topic = $this->cues->topic(rtrim(preg_replace('/^\d{1,2}(?:\.\d)?[.)]?\s+/', '', $text) ?? $text, ':. '));
+        $this->topic = $this->cues->topic(rtrim(preg_replace('/^(?:Question\s+)?\d{1,2}(?:\.\d)?[.)]?\s+/', '', $text) ?? $text, ':. '));
         $this->topicIsQuestion = false;
         $this->topicIsLabel = str_ends_with(rtrim($text), ':');
         $this->question = null;

@@ -13,7 +13,7 @@ final class Speller
 {
     private const SHORTEST = 4;
     private const SHORTEST_FOR_WRONG_LETTER = 6;
-    private const SHORTEST_FOR_TWO_SLIPS = 7;
+    private const SHORTEST_FOR_TWO_SLIPS = 8;
     private const ALPHABET = 'abcdefghijklmnopqrstuvwxyz';
     /** Contractions without their apostrophe are read as they are. */
     private const CONTRACTED = '/^(?:[a-z]{2,6}nt|(?:they|you|who)(?:re|ve|ll|d)|(?:we|i)(?:ve|ll)|(?:that|what|there|where|who|here|how|it|he|she|let|everyone|everybody|nobody)s)$/';

@@ -28,7 +28,7 @@ final readonly class KindRecogniser
         'aside' => ['names' => 0.7, 'words' => 0.25],
     ];
     /** What each further word of a match adds: "first aid training" says more than "training". */
-    private const LONGER = 0.2;
+    private const LONGER = 0.5;
     /** A general kind gives way to a particular one. */
     private const GENERAL = 0.6;
     /** From this on the kind was named rather than betrayed. */
@@ -42,13 +42,13 @@ final readonly class KindRecogniser
     private const FAR_ENOUGH = 60_000;
     /** Topics under which a business is not described. */
     private const ASIDE_TOPICS = ['audience', 'page_request', 'page_refusal', 'competitor', 'feature', 'tone', 'avoid_word', 'goal', 'secondary_goal', 'location', 'design_note', 'deadline', 'budget', 'existing_site'];
-    private const NOT_OURS = '/\b(?:no|not|forget|drop|don[\'’]?t (?:think (?:we|i) )?(?:need|want))(?: an?| the)?\s*$|\b(?:at|in|near|above|behind|opposite|beside|by|off|under|round|from) (?:the|an?|our local|your|my (?:old|local|friend[\'’]s))\s+(?:[\p{L}-]+\s+){0,2}$|\b(?:customers|clients|people who|work for|works for|hired by|booked by|used by|and by|sell to|supply|used by|used to be|former|for|like|unlike|near|next to|above|opposite|between|instead of|than)\b[^.;]{0,60}$/iu';
+    private const NOT_OURS = '/\b(?:no|not|forget|drop|don[\'’]?t (?:think (?:we|i) )?(?:need|want))(?: an?| the)?\s*$|\b(?:at|in|near|above|behind|opposite|beside|by|off|under|round|from|to) (?:the|an?|our local|your|my (?:old|local|friend[\'’]s))\s+(?:[\p{L}-]+\s+){0,2}$|\b(?:customers|clients|people who|work for|works for|hired by|booked by|used by|and by|sell to|supply|used by|used to be|former|for|like|unlike|near|next to|above|opposite|between|instead of|than)\b[^.;]{0,60}$/iu';
     /** "in care homes", "for schools": a business speaks of itself as one. */
     private const THEIRS = '/\b(?:in|to|with|at|by|from|between|for|of)\s+(?:[\p{L}-]+,?\s+){0,3}$/iu';
     /** "A physiotherapist for musicians", "leftovers from bakeries and cafes" */
     private const SERVED = '/\b(?:for|from|to|between)\s+(?:(?:[\p{L}-]+,?\s+)?(?:[\p{L}-]+\s+and\s+)?)(?:[\p{L}-]+\s+)?$/iu';
     private const OF_THE_SITE = '/\b(?:web ?site|site|home ?page|pages?|section|brief|menu|button|form)\b/iu';
-    private const SELF = '/\b(?:we(?:[\'’]re| are)|i(?:[\'’]m| am)|is|are|it[\'’]s|was|run|runs|own|owns|opened|started|founded|set up|manage|manages|as|called)\s+(?:(?:also|now|still|really|just|basically|mainly)\s+)?(?:(?:an?|the|one|two|three|some|your)\s+(?:(?!(?:for|of|with|to|from|at|by|who|that|which)\s)[\p{L}\'’-]+\s+){0,4})?$|^(?:an?|the)\s+(?:[\p{L}-]+\s+){0,3}$|\b(?:our|my)\s+(?:(?![\p{L}-]+s\s)[\p{L}-]+\s+){0,3}$|\b(?:web ?site|site|page|brief|something)\s+(?:for|of|about)\s+(?:(?:my|our|the|an?)\s+(?:[\p{L}\'’-]+\s+){0,3})?$/iu';
+    private const SELF = '/\b(?:we(?:[\'’]re| are)|i(?:[\'’]m| am)|is|are|it[\'’]s|was|run|runs|own|owns|opened|started|founded|set up|manage|manages|as|called)\s+(?:(?:also|now|still|really|just|basically|mainly)\s+)?(?:(?:an?|the|one|two|three|some|your)\s+(?:(?!(?:for|of|with|to|from|at|by|who|that|which)\s)[\p{L}\'’-]+\s+){0,4})?$|^(?:an?|the)\s+(?:[\p{L}-]+\s+){0,3}$|\((?:an? |the )?(?:[\p{L}-]+\s+){0,1}$|\b(?:our|my)\s+(?:(?![\p{L}-]+s\s)[\p{L}-]+\s+){0,3}$|\b(?:web ?site|site|page|brief|something)\s+(?:for|of|about)\s+(?:(?:my|our|the|an?)\s+(?:[\p{L}\'’-]+\s+){0,3})?$/iu';
 
     /** @param list<BusinessKind> $kinds */
     public function __construct(private array $kinds)
@@ -136,7 +136,8 @@ final readonly class KindRecogniser
             foreach ($matches[0] as [$word, $start]) {
                 $number = $reading->sentenceAt($start, \strlen($word));
                 $sentence = $reading->sentences[$number ?? -1] ?? null;
-                if (null !== $number && null !== $sentence && ($sentence->isSpoken() || BlockKind::Signature === $sentence->block->kind)) {
+                $isKnown = [] !== array_filter($found, static fn (array $other): bool => $start < $other[2] + \strlen($other[1]) && $other[2] < $start + \strlen($word));
+                if (null !== $number && null !== $sentence && !$isKnown && ($sentence->isSpoken() || BlockKind::Signature === $sentence->block->kind)) {
                     $found[] = [$number, $word, $start, $sort];
                 }
             }

@@ -30,7 +30,7 @@ final readonly class LikelyDifferentiatorRecogniser
     private const CONTRAST = 2.0;
     private const CONTRAST_NEAR = 1.5;
     private const ACCLAIM = 2.0;
-    private const PART = 1.0;
+    private const PART = 2.0;
     private const RARE = 1.5;
     private const TOPICS = [null, 'business_kind', 'offering', 'person'];
     private const FEWEST_WORDS = 4;

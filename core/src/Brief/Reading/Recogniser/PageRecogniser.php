@@ -397,7 +397,7 @@ final readonly class PageRecogniser implements Recogniser
         $parts = Phrase::list($text);
         $known = array_filter($parts, fn (array $part): bool => null !== $this->pages->named($this->bare($part[0])));
         $isSeparated = $text !== rtrim($sentence->text, " .\n");
-        $short = [] === array_filter($parts, static fn (array $part): bool => str_word_count($part[0]) > 3);
+        $short = [] === array_filter($parts, static fn (array $part): bool => str_word_count($part[0]) > 3 && 1 !== preg_match('/^(?:how|what|where|why|who)\b/iu', $part[0]));
         $allKnown = $short && \count($known) > 1 && 2 * \count($known) >= \count($parts) && 1 === preg_match(self::UNMISTAKABLE, $text);
         if (\count($parts) > 2 && ($isSeparated && \count($parts) > 3 || [] !== $known) && ($allKnown || $this->isListOfNames($parts))) {
             foreach ($parts as [$part, $at]) {
@@ -511,6 +511,7 @@ final readonly class PageRecogniser implements Recogniser
     private function bare(string $name): string
     {
         $bare = Phrase::withoutArticle(preg_replace('/^(?:something|a bit|stuff|things) (?=about\b)|^(?:one|another|an extra one|something) (?:called|named|titled|for|about)\s+|^(?:beside|besides|next to|along with|plus|as well as)\s+|\s+(?:is|are|would be|must be|should be)\s+(?:needed|required|wanted|necessary|essential|important|good|nice|great|useful|there)$|[?!]+$/iu', '', Phrase::tidy($name)) ?? $name);
+        $bare = preg_replace('/^(?:the |our )?(?:menu|navigation|pages|sections|structure) (?:could|would|should|might|will|can) be\s+/iu', '', $bare) ?? $bare;
         $bare = preg_replace('/^(?:(?:(?:i[\'’]?m|i am|we[\'’]?re|i was|we were) (?:thinking|imagining)(?: of)?|(?:i|we)[\'’]d say|i would say|i dunno|in terms of [\p{L}]+|as to (?:the )?[\p{L}]+|as for (?:the )?[\p{L}]+|please plan(?: on)?|let[\'’]s have|(?:i|we) suggest|some)[:,]?\s+)+/iu', '', $bare) ?? $bare;
         $bare = preg_replace('/^(?:(?:all(?: of)?|the|maybe|perhaps|possibly|probably|obviously|also|then|just|some|'.self::ADJECTIVES.')\s+)+/iu', '', $bare) ?? $bare;
 

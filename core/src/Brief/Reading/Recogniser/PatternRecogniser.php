@@ -20,14 +20,14 @@ use DunePocket\Language\Typography;
 final readonly class PatternRecogniser implements Recogniser
 {
     /** Words that name no audience: those that point elsewhere, and pages or wishes taken for people. */
-    private const NOBODY = '~^(?:(?:of|all|both|any of) )?(?:them|those|these|us|it|any age|people|everyone|(?:the )?people who|secondary|party|the (?:web lady|team))$|^(?:up to|so|please)\b|\s/(?:\s|$)|\b(?:support|book|contact|about) us\b|\b(?:lead|leads) \w+ to$|\bplease$~iu';
+    private const NOBODY = '~^\d+ ?%|^(?:(?:of|all|both|any of) )?(?:them|those|these|us|it|any age|people|everyone|(?:the )?people who|secondary|party|the (?:web lady|team))$|^(?:up to|so|please)\b|\s/(?:\s|$)|\b(?:support|book|contact|about) us\b|\b(?:lead|leads) \w+ to$|\bplease$~iu';
     /** "stock photos of people in hard hats" */
     private const PICTURED = '/\b(?:(?:photo(?:graph)?s?|pictures?|pics|images?|shots|drawings) of|hates?|dislikes?|avoid) (?:the |our |some )?$/iu';
     /** How far the opening of a source goes, in bytes. */
     private const OPENING = 160;
 
     /** "The Society was founded in 1953" says which one elsewhere. */
-    private const NO_NAME = '/^The (?:Society|Company|Charity|Trust|Club|Firm|Practice|School|Association|Group|Parish|Committee|Council|Business|Client|Centre|Choir|Team|Project|Organi[sz]ation|Agency|Museum)$/u';
+    private const NO_NAME = '/^No\s|^The (?:Society|Company|Charity|Trust|Club|Firm|Practice|School|Association|Group|Parish|Committee|Council|Business|Client|Centre|Choir|Team|Project|Organi[sz]ation|Agency|Museum)$/u';
     /** A telephone number is part of no name. */
     private const NUMBER = '/\d[\d\s()\-]{5,}\d/';
 
@@ -63,7 +63,7 @@ final readonly class PatternRecogniser implements Recogniser
     /** @return iterable<Candidate> */
     private function matches(CuePattern $pattern, Sentence $sentence): iterable
     {
-        preg_match_all($pattern->find, $sentence->text, $matches, \PREG_SET_ORDER | \PREG_OFFSET_CAPTURE);
+        preg_match_all($pattern->find, $this->heard($pattern, $sentence->text), $matches, \PREG_SET_ORDER | \PREG_OFFSET_CAPTURE);
         if ([] === $matches || null !== $pattern->unless && 1 === preg_match($pattern->unless, $sentence->text)) {
             return;
         }
@@ -80,6 +80,16 @@ final readonly class PatternRecogniser implements Recogniser
                 yield new Candidate($pattern->kind, $value, $start + $at, $length, $pattern->certainty);
             }
         }
+    }
+
+    /** "Families (many from Holland) and some hotels": what stands in brackets does not end the list of people. */
+    private function heard(CuePattern $pattern, string $text): string
+    {
+        if (FactKind::Audience !== $pattern->kind || str_contains($pattern->find, '\\(')) {
+            return $text;
+        }
+
+        return preg_replace_callback('/\([^()]*\)(?= (?:and|or)\b)/u', static fn (array $m): string => str_repeat(' ', \strlen($m[0])), $text) ?? $text;
     }
 
     /** @return iterable<array{string, int, int}> value, offset and length of its words in bytes */
