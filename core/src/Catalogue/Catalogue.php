@@ -58,6 +58,12 @@ final class Catalogue
         return $this->data->string('words');
     }
 
+    /** @return string plurals of nouns that mean people, sorted by bytes, a line break before and after each */
+    public function people(): string
+    {
+        return $this->data->string('people');
+    }
+
     /** @return array<string, bool> the words the catalogue is written in, and whether the dictionary holds them */
     public function vocabulary(): array
     {

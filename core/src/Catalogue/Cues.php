@@ -78,6 +78,8 @@ final readonly class Cues
     public string $rare;
     /** What makes a sentence no claim. */
     public string $noClaim;
+    /** Who may be customers and is no person, or is none by the dictionary: "schools", "mums". */
+    public string $customers;
     /** Small words and signs that end a noun phrase. */
     public string $phraseEnds;
 
@@ -144,6 +146,7 @@ final readonly class Cues
         $this->acclaim = $any('acclaim');
         $this->rare = $any('rare');
         $this->noClaim = $any('no_claim');
+        $this->customers = $expand('^(?:'.strtr($cues->string('customers'), [' ' => '|']).')$');
         $this->phraseEnds = $expand('\b(?:'.strtr($cues->string('phrase_ends'), [' ' => '|']).')\b(?![\'’]?s\b)|[,;:.!?()"“”&+\/–—]|\s-\s|[\'’](?:s|re|ve|ll|d|m|t)\b|[£$€]\S*');
         $this->pointingAhead = $any('pointing_ahead');
         $this->emphasis = $any('emphasis');

@@ -25,6 +25,7 @@ final readonly class BriefReader
     private Recogniser\KindRecogniser $kinds;
     private Recogniser\LikelyDifferentiatorRecogniser $hints;
     private Recogniser\LikelyOfferingRecogniser $trade;
+    private Recogniser\LikelyAudienceRecogniser $people;
     private AreasBehindPages $areas;
     private Resolver $resolver;
     private Normaliser $normaliser;
@@ -43,6 +44,7 @@ final readonly class BriefReader
         $this->kinds = new Recogniser\KindRecogniser($catalogue->businessKinds());
         $this->hints = new Recogniser\LikelyDifferentiatorRecogniser($cues);
         $this->trade = new Recogniser\LikelyOfferingRecogniser($cues, $catalogue->businessKinds());
+        $this->people = new Recogniser\LikelyAudienceRecogniser($cues, $catalogue->people());
         $this->areas = new AreasBehindPages($catalogue->pageKinds());
         $this->resolver = new Resolver();
         $this->normaliser = new Normaliser();
@@ -80,7 +82,7 @@ final readonly class BriefReader
             array_push($candidates, ...iterator_to_array($recogniser->recognise($reading), false));
         }
         $candidates = $this->areas->with($reading, $candidates);
-        foreach ([$this->kinds, $this->hints, $this->trade] as $concluding) {
+        foreach ([$this->kinds, $this->hints, $this->trade, $this->people] as $concluding) {
             array_push($candidates, ...iterator_to_array($concluding->recognise($reading, $candidates), false));
         }
         if (SourceKind::Site === $source->kind) {

@@ -21,7 +21,7 @@ final readonly class LikelyOfferingRecogniser
 {
     private const CERTAINTY = 0.55;
     /** From so many offerings on nothing is guessed. */
-    private const ENOUGH = 2;
+    private const ENOUGH = 3;
     private const MOST_WORDS = 4;
     private const TOPICS = [null, 'business_kind', 'offering'];
     /** What a sentence that says one of these is about. */

@@ -1,0 +1,122 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DunePocket\Brief\Reading\Recogniser;
+
+use DunePocket\Brief\FactKind;
+use DunePocket\Brief\Reading\BlockKind;
+use DunePocket\Brief\Reading\Candidate;
+use DunePocket\Brief\Reading\Phrase;
+use DunePocket\Brief\Reading\Reading;
+use DunePocket\Brief\Reading\Sentence;
+use DunePocket\Brief\Reading\WordList;
+use DunePocket\Catalogue\Cues;
+use DunePocket\Language\Typography;
+
+/**
+ * For whom, where no wording says so: the sentence that most looks like it names the people who come, and the people in
+ * it. "Tenants ring in tears, landlords in a temper." Only for sources in which no audience was found.
+ */
+final readonly class LikelyAudienceRecogniser
+{
+    private const CERTAINTY = 0.5;
+    private const ENOUGH = 2.0;
+    private const STARTS = 2.0;
+    private const SEVERAL = 1.0;
+    private const SHARE = 1.0;
+    private const DOING = 1.0;
+    private const TOPICS = [null, 'business_kind', 'offering'];
+    private const EXPLAINED = [FactKind::Goal, FactKind::Feature, FactKind::PageRequest, FactKind::PageRefusal, FactKind::Tone, FactKind::AvoidWord, FactKind::Keyphrase, FactKind::DesignNote];
+    /** Words in the plural, with what stands before and after them. */
+    private const PEOPLE = '/(?<before>(?:[\p{L}\'’-]+\s+){0,2})(?<head>[\p{L}-]+(?:s|men|women|people|children|folk))\b(?<after>\s+(?:who|with|without|from|in|over|under|aged|moving|looking|getting|buying|doing)\b[^,.;!?()]{2,40})?/u';
+    private const SMALL = '/\b(?:of|and|or|the|a|an|for|to|by|with|from|mostly|mainly|usually|our|my|some|few|many|most|all|it[\'’]?s|are|is|then|also|plus|but|odd|couple|lots?|loads|get|see|have|had|as|so|more|than|in|on|at|when|because|if|that)\s+/iu';
+    private const SHARES = '/\b(?:mostly|mainly|usually|largely|chiefly|a (?:few|couple of|handful of|lot of)|some|the odd|lots of|plus|the (?:rest|bulk))\b/iu';
+    private const DOES = '/\b(?:come|comes|use|buy|book|ring|call|hire|love|visit|order|join|e-?mail|write|phone|for|sell to|deal with|work with|serve|help|treat|teach)\b/iu';
+    /** Those who run it rather than those who come. */
+    private const THEMSELVES = '/\b(?:(?:we|i)(?:[\'’](?:re|m)| are| am)|run by|team of|staff of|my|(?:two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|\d+)|of us)\s+(?:[\p{L}-]+\s+){0,2}$/iu';
+    private const OF_THE_SITE = '/\b(?:web ?site|site|home ?page|pages?|section|menu|button|form|photos?|pictures?|video)\b/iu';
+
+    /** @param string $people plurals, as WordList takes them */
+    public function __construct(private Cues $cues, private string $people)
+    {
+    }
+
+    /**
+     * @param list<Candidate> $read what else was read
+     *
+     * @return iterable<Candidate>
+     */
+    public function recognise(Reading $reading, array $read): iterable
+    {
+        if ([] !== array_filter($read, static fn (Candidate $candidate): bool => FactKind::Audience === $candidate->kind)) {
+            return;
+        }
+        $best = null;
+        foreach ($reading->sentences as $sentence) {
+            $people = $this->maySay($sentence, $read) ? $this->people($sentence, $read) : [];
+            $score = [] === $people ? 0.0 : $this->score($sentence, $people);
+            if ($score >= self::ENOUGH && (null === $best || $score > $best[0])) {
+                $best = [$score, $sentence, $people];
+            }
+        }
+        foreach ($best[2] ?? [] as [$words, $at]) {
+            yield new Candidate(FactKind::Audience, Typography::capital(Phrase::tidy($words)), $best[1]->start + $at, \strlen($words), self::CERTAINTY);
+        }
+    }
+
+    /** @param list<Candidate> $read */
+    private function maySay(Sentence $sentence, array $read): bool
+    {
+        return $sentence->isSpoken()
+            && !$sentence->isRefused()
+            && !\in_array($sentence->block->kind, [BlockKind::Title, BlockKind::Heading], true)
+            && \in_array($sentence->block->topic, self::TOPICS, true)
+            && 1 !== preg_match(self::OF_THE_SITE, $sentence->text)
+            && 1 !== preg_match($this->cues->givenUp, $sentence->text)
+            && [] === array_filter($read, static fn (Candidate $candidate): bool => \in_array($candidate->kind, self::EXPLAINED, true) && $candidate->start < $sentence->start + \strlen($sentence->text) && $sentence->start < $candidate->start + $candidate->length);
+    }
+
+    /**
+     * @param list<Candidate> $read
+     *
+     * @return list<array{string, int}> the people named in a sentence, with their places in it in bytes
+     */
+    private function people(Sentence $sentence, array $read): array
+    {
+        $people = [];
+        preg_match_all(self::PEOPLE, $sentence->text, $matches, \PREG_SET_ORDER | \PREG_OFFSET_CAPTURE);
+        foreach ($matches as $m) {
+            $head = mb_strtolower($m['head'][0]);
+            if (!WordList::holds($this->people, $head) && 1 !== preg_match($this->cues->customers, $head)) {
+                continue;
+            }
+            $small = preg_match_all(self::SMALL, $m['before'][0], $smalls, \PREG_OFFSET_CAPTURE) > 0 ? end($smalls[0]) : ['', 0];
+            $at = (int) $m['before'][1] + (int) $small[1] + \strlen($small[0]);
+            $end = (int) $m['head'][1] + \strlen($m['head'][0].($m['after'][0] ?? ''));
+            $words = rtrim(substr($sentence->text, $at, $end - $at));
+            if (1 !== preg_match(self::THEMSELVES, substr($sentence->text, 0, $at)) && !$this->isTaken($sentence->start + $at, \strlen($words), $read)) {
+                $people[] = [$words, $at];
+            }
+        }
+
+        return $people;
+    }
+
+    /** @param list<Candidate> $read */
+    private function isTaken(int $start, int $length, array $read): bool
+    {
+        return [] !== array_filter($read, static fn (Candidate $candidate): bool => \in_array($candidate->kind, [FactKind::BusinessName, FactKind::BusinessKind, FactKind::Offering, FactKind::Person], true) && $candidate->start < $start + $length && $start < $candidate->start + $candidate->length);
+    }
+
+    /** @param non-empty-list<array{string, int}> $people */
+    private function score(Sentence $sentence, array $people): float
+    {
+        $lead = substr($sentence->text, 0, $people[0][1]);
+
+        return (1 === preg_match('/^\W*(?:(?:it[\'’]?s|and|so|mostly|mainly|usually|the|for|our|then|lots of|some)\s+)*$/iu', $lead) ? self::STARTS : 0.0)
+            + (\count($people) > 1 ? self::SEVERAL : 0.0)
+            + (1 === preg_match(self::SHARES, $sentence->text) ? self::SHARE : 0.0)
+            + (1 === preg_match(self::DOES, $sentence->text) ? self::DOING : 0.0);
+    }
+}
