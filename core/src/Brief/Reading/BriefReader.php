@@ -82,7 +82,7 @@ final readonly class BriefReader
             array_push($candidates, ...iterator_to_array($recogniser->recognise($reading), false));
         }
         $candidates = $this->areas->with($reading, $candidates);
-        foreach ([$this->kinds, $this->hints, $this->trade, $this->people] as $concluding) {
+        foreach ([$this->people, $this->kinds, $this->hints, $this->trade] as $concluding) {
             array_push($candidates, ...iterator_to_array($concluding->recognise($reading, $candidates), false));
         }
         if (SourceKind::Site === $source->kind) {

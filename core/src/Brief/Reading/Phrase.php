@@ -62,7 +62,7 @@ final class Phrase
     private static function enumeration(string $text, int $start): array
     {
         $parts = [];
-        $text = preg_replace_callback('/\b(?:before and after|now and (?:again|then)|again and again|black and white|more and more|off and on|on and off|dos and don[\'’]?ts|terms and conditions|bed (?:and|&) breakfast|questions (?:and|&) answers|q (?:and|&) a|news (?:and|&) events|health and safety|arts and crafts|food and drinks?|tips and tricks|parents? and toddlers?|mother and baby|facts and figures|research and development)\b/iu', static fn (array $m): string => strtr($m[0], ' ', self::BOUND), $text) ?? $text;
+        $text = preg_replace_callback('/\b(?:before and after|now and (?:again|then)|again and again|black and white|more and more|off and on|on and off|dos and don[\'’]?ts|terms and conditions|bed (?:and|&) breakfast|questions (?:and|&) answers|q (?:and|&) a|news (?:and|&) events|health and safety|arts and crafts|food and drinks?|tips and tricks|parents? and toddlers?|rise and recline|pie and mash|fish and chips|bits and pieces|drop and go|hop on and off|cut and colour|wash and cut|cash and carry|mother and baby|facts and figures|research and development)\b/iu', static fn (array $m): string => strtr($m[0], ' ', self::BOUND), $text) ?? $text;
         $text = str_contains($text, ',') ? strtr($text, "\n", ' ') : $text;
         $byComma = self::split('/\s*(?:[,\n]|\s\/\s|\s\+\s|\sand also\s)\s*(?![^(]*\))/u', $text, $start);
         foreach ($byComma as $i => [$part, $offset]) {

@@ -28,8 +28,8 @@ final readonly class LikelyAudienceRecogniser
     private const DOING = 1.0;
     private const TOPICS = [null, 'business_kind', 'offering'];
     private const EXPLAINED = [FactKind::Goal, FactKind::Feature, FactKind::PageRequest, FactKind::PageRefusal, FactKind::Tone, FactKind::AvoidWord, FactKind::Keyphrase, FactKind::DesignNote];
-    /** Words in the plural, with what stands before and after them. */
-    private const PEOPLE = '/(?<before>(?:[\p{L}\'’-]+\s+){0,2})(?<head>[\p{L}-]+(?:s|men|women|people|children|folk))\b(?<after>\s+(?:who|with|without|from|in|over|under|aged|moving|looking|getting|buying|doing)\b[^,.;!?()]{2,40})?/u';
+    /** Words in the plural, with what is said of them. */
+    private const PEOPLE = '/\b(?<head>[\p{L}-]+(?:s|men|women|people|children|folk))\b(?:\s+(?:who|with|without|from|in|over|under|aged|moving|looking|getting|going|coming|buying|doing)\b[^,.;!?()]{2,40})?/u';
     private const SMALL = '/\b(?:of|and|or|the|a|an|for|to|by|with|from|mostly|mainly|usually|our|my|some|few|many|most|all|it[\'’]?s|are|is|then|also|plus|but|odd|couple|lots?|loads|get|see|have|had|as|so|more|than|in|on|at|when|because|if|that)\s+/iu';
     private const SHARES = '/\b(?:mostly|mainly|usually|largely|chiefly|a (?:few|couple of|handful of|lot of)|some|the odd|lots of|plus|the (?:rest|bulk))\b/iu';
     private const DOES = '/\b(?:come|comes|use|buy|book|ring|call|hire|love|visit|order|join|e-?mail|write|phone|for|sell to|deal with|work with|serve|help|treat|teach)\b/iu';
@@ -53,15 +53,39 @@ final readonly class LikelyAudienceRecogniser
             return;
         }
         $best = null;
+        $openings = $reading->openings();
         foreach ($reading->sentences as $sentence) {
+            if (($openings[$sentence->block->age] ?? null) === $sentence->start) {
+                continue;
+            }
             $people = $this->maySay($sentence, $read) ? $this->people($sentence, $read) : [];
             $score = [] === $people ? 0.0 : $this->score($sentence, $people);
             if ($score >= self::ENOUGH && (null === $best || $score > $best[0])) {
                 $best = [$score, $sentence, $people];
             }
         }
-        foreach ($best[2] ?? [] as [$words, $at]) {
-            yield new Candidate(FactKind::Audience, Typography::capital(Phrase::tidy($words)), $best[1]->start + $at, \strlen($words), self::CERTAINTY);
+        if (null !== $best) {
+            yield from $this->all($reading, $best[1], $read);
+        }
+    }
+
+    /**
+     * Those of the sentence, and of the ones beside it that begin with people too.
+     *
+     * @param list<Candidate> $read
+     *
+     * @return iterable<Candidate>
+     */
+    private function all(Reading $reading, Sentence $best, array $read): iterable
+    {
+        foreach ($reading->sentences as $sentence) {
+            if ($sentence->block !== $best->block || !$this->maySay($sentence, $read)) {
+                continue;
+            }
+            $people = $this->people($sentence, $read);
+            foreach ($sentence === $best || [] !== $people && $this->score($sentence, $people) >= self::ENOUGH ? $people : [] as [$words, $at]) {
+                yield new Candidate(FactKind::Audience, Typography::capital(Phrase::tidy($words)), $sentence->start + $at, \strlen($words), self::CERTAINTY);
+            }
         }
     }
 
@@ -85,15 +109,15 @@ final readonly class LikelyAudienceRecogniser
     private function people(Sentence $sentence, array $read): array
     {
         $people = [];
+        $end = 0;
         preg_match_all(self::PEOPLE, $sentence->text, $matches, \PREG_SET_ORDER | \PREG_OFFSET_CAPTURE);
         foreach ($matches as $m) {
             $head = mb_strtolower($m['head'][0]);
             if (!WordList::holds($this->people, $head) && 1 !== preg_match($this->cues->customers, $head)) {
                 continue;
             }
-            $small = preg_match_all(self::SMALL, $m['before'][0], $smalls, \PREG_OFFSET_CAPTURE) > 0 ? end($smalls[0]) : ['', 0];
-            $at = (int) $m['before'][1] + (int) $small[1] + \strlen($small[0]);
-            $end = (int) $m['head'][1] + \strlen($m['head'][0].($m['after'][0] ?? ''));
+            $at = $this->withModifiers($sentence->text, (int) $m['head'][1], $end);
+            $end = (int) $m[0][1] + \strlen($m[0][0]);
             $words = rtrim(substr($sentence->text, $at, $end - $at));
             if (1 !== preg_match(self::THEMSELVES, substr($sentence->text, 0, $at)) && !$this->isTaken($sentence->start + $at, \strlen($words), $read)) {
                 $people[] = [$words, $at];
@@ -103,10 +127,22 @@ final readonly class LikelyAudienceRecogniser
         return $people;
     }
 
+    /** Where the phrase begins whose head stands at a place: two words before it at most, none of them small. */
+    private function withModifiers(string $text, int $head, int $from): int
+    {
+        $before = substr($text, $from, $head - $from);
+        if (1 !== preg_match('/(?:[\p{L}\'’-]+\s+){0,2}$/u', $before, $m)) {
+            return $head;
+        }
+        $modifiers = preg_replace('/^.*'.substr(self::SMALL, 1, -3).'/ius', '', ' '.$m[0]) ?? '';
+
+        return $head - \strlen(ltrim($modifiers));
+    }
+
     /** @param list<Candidate> $read */
     private function isTaken(int $start, int $length, array $read): bool
     {
-        return [] !== array_filter($read, static fn (Candidate $candidate): bool => \in_array($candidate->kind, [FactKind::BusinessName, FactKind::BusinessKind, FactKind::Offering, FactKind::Person], true) && $candidate->start < $start + $length && $start < $candidate->start + $candidate->length);
+        return [] !== array_filter($read, static fn (Candidate $candidate): bool => \in_array($candidate->kind, [FactKind::BusinessName, FactKind::Offering, FactKind::Person], true) && $candidate->start < $start + $length && $start < $candidate->start + $candidate->length);
     }
 
     /** @param non-empty-list<array{string, int}> $people */

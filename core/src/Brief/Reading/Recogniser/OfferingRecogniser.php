@@ -20,6 +20,7 @@ final readonly class OfferingRecogniser implements Recogniser
 {
     private const MOST_WORDS = 7;
     private const UNHEADED = 0.75;
+    private const SHORT_NAME = 5;
     private const SAID_FIRST = 0.8;
     /** Said with a verb that leaves no doubt. */
     private const PLAIN = 0.9;
@@ -33,6 +34,8 @@ final readonly class OfferingRecogniser implements Recogniser
     private const LIST_THEN_CLAUSE = '/^\s*[^,;:]{3,30},\s[^,;:]{3,30},\s(?:and )?(?:also )?we(?:[\'’]ve got| have| do| also|[\'’]ll do| sing| play| run)\b/iu';
     /** "Photographs, please, of real afternoons" */
     private const NO_OBJECT = '/^\s*(?:,|of\b|please\b)/iu';
+    /** "eighty cows, thirty goats", "the courier broke half of it" */
+    private const COUNTED = '/^\s*(?:the|\d+|two|three|four|five|six|seven|eight|nine|ten|twelve|twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety)\s/iu';
     /** "We considered selling fabric" */
     private const NOT_DONE = '/\b(?:considered|thought about|thought of|talked about|looked (?:into|at)|toyed with|gave up|stopped)\s+\p{L}+ing\b[^,]*$/iu';
     /** "an hour for £40" */
@@ -54,7 +57,7 @@ final readonly class OfferingRecogniser implements Recogniser
     private const ANNOUNCED = '/^[^:.;,]{0,60}:\s*/u';
     /** "Many photos, steam, happy faces", "Welcoming, a bit nosy" */
     private const PICTURES_OR_MOOD = '/^\s*(?:(?:many|lots of|loads of|good|large|big|plenty of|great|nice)\s+)*(?:photo(?:graph)?s|pictures|images|pics)\b|\b(?:a bit|a little|like (?:us|a|the|an|you))\b/iu';
-    private const NO_LIST = '/\b(?:we|i|it|they|you|she|he|want|wants|need|needs|pages?|site|website|is|are|was|am|be|must|no|not|me|my|him|freelance|years in|send|sends|people (?:get|come|can|find|say|love|like)|yeah|yes|definitely|absolutely|sure|mailing list|should|would|can|don[\'’]?t|please|found|mostly|mainly|everyone|everybody|else|per|max|thats|that|this|there|nor|let|come|comes|pay|nothing|fancy|just|feel|tone|open(?! (?:studio|mic|day|air|water|evening|access))|thanks?|hello|hi|cheers|regards|based|miles?)\b|[:"“?]|@|\d{5}/iu';
+    private const NO_LIST = '/\b(?:we|i|it|they|you|she|he|want|wants|need|needs|pages?|site|website(?! (?:builds?|design|audits?|hosting|maintenance|development))|is|are|was|am|be|must|no|not|me|my|him|freelance|years in|send|sends|people (?:get|come|can|find|say|love|like)|yeah|yes|definitely|absolutely|sure|mailing list|should|would|can|don[\'’]?t|please|found|mostly|mainly|everyone|everybody|else|per|max|thats|that|this|there|nor|let|come|comes|pay|nothing|fancy|just|feel|tone|open(?! (?:studio|mic|day|air|water|evening|access))|thanks?|hello|hi|cheers|regards|based|miles?)\b|[:"“?]|@|\d{5}/iu';
     private const STOP = '/(?:[.;!?]|\s[–—-]\s|,?\s(?:but|because|so(?! on)|which|who|where|when|while|although|since|if|until|or anything|all of (?:it|them)|that (?:have|has|had|are|is|were|we|i|you|they|need|don[\'’]?t|can)|as long as|mostly for|mainly for|usually for|to (?:people|help|make|give|keep|let)|,\s*(?:we|i|it|they))\b|,?\sand\s(?:on|in|at|every|once|twice|since|from)\s[^,.;]{0,25}\b(?:we|i)\b|,?\sand\s(?:we|i|they|it|people|that|you|can|have|all|want|would|need)\b|,\s(?:we|i|all|free(?! [\p{L}-]+(?:[.,]|\s*$))|mostly|mainly|usually|with|that(?:[\'’]s| was| is| were)|this|my|he|she)\b)/iu';
 
     public function __construct(private Cues $cues, private Negation $negation, private PageKinds $pages)
@@ -64,6 +67,7 @@ final readonly class OfferingRecogniser implements Recogniser
     public function recognise(Reading $reading): iterable
     {
         yield from $this->unheadedItems($reading->sentences);
+        yield from $this->namesAsSentences($reading->sentences);
         $before = null;
         foreach ($reading->sentences as $sentence) {
             if (!$sentence->isSpoken() || \in_array($sentence->block->kind, [BlockKind::Title, BlockKind::Heading], true)) {
@@ -100,6 +104,34 @@ final readonly class OfferingRecogniser implements Recogniser
             $parts = array_map(static fn (Sentence $item): array => [trim($item->text, " .\n"), $item->start], $run);
             $other = array_filter($parts, fn (array $part): bool => null !== $this->pages->named(Phrase::tidy($part[0])) || 1 === preg_match($this->cues->persons, $part[0]) || $this->isFeature($part) || $this->isTone($part) || $this->isName($part));
             if (\count($run) > 2 && 3 * \count($other) <= \count($run)) {
+                foreach ($parts as [$part, $start]) {
+                    yield from $this->item($part, $start, self::UNHEADED);
+                }
+            }
+            $run = [];
+        }
+    }
+
+    /**
+     * "Crane hire. Contract lifts. Machinery moving.": three sentences or more that are nothing but names.
+     *
+     * @param list<Sentence> $sentences
+     *
+     * @return iterable<Candidate>
+     */
+    private function namesAsSentences(array $sentences): iterable
+    {
+        $run = [];
+        foreach ([...$sentences, null] as $sentence) {
+            $bare = null === $sentence ? '' : rtrim($sentence->text, " .\n");
+            $goesOn = null !== $sentence && ([] === $run || end($run)->block === $sentence->block);
+            if ($goesOn && \in_array($sentence->block->topic, [null, 'business_kind'], true) && $sentence->isSpoken() && BlockKind::Paragraph === $sentence->block->kind && str_word_count($bare) <= self::SHORT_NAME && !str_contains($bare, ',') && 1 !== preg_match(self::NO_LIST, $bare)) {
+                $run[] = $sentence;
+                continue;
+            }
+            $parts = array_map(static fn (Sentence $name): array => [rtrim($name->text, " .\n"), $name->start], $run);
+            $other = array_filter($parts, fn (array $part): bool => null !== $this->pages->named(Phrase::tidy($part[0])) || 1 === preg_match($this->cues->persons, $part[0]) || $this->isFeature($part) || $this->isTone($part) || $this->isName($part));
+            if (\count($run) > 2 && [] === $other) {
                 foreach ($parts as [$part, $start]) {
                     yield from $this->item($part, $start, self::UNHEADED);
                 }
@@ -147,7 +179,7 @@ final readonly class OfferingRecogniser implements Recogniser
             return;
         }
         $later = array_filter(\array_slice($parts, 1), static fn (array $part): bool => 1 === preg_match('/^\p{Lu}\p{Ll}/u', $part[0]));
-        if (!$isItem && $priced < 1 && (3 * \count($later) > \count($parts) || [] !== array_filter($parts, $this->isName(...)))) {
+        if (!$isItem && $priced < 1 && (3 * \count($later) >= \count($parts) || [] !== array_filter($parts, $this->isName(...)))) {
             return;
         }
         foreach ($parts as [$part, $at]) {
@@ -178,7 +210,7 @@ final readonly class OfferingRecogniser implements Recogniser
      */
     private function isName(array $part): bool
     {
-        return 1 === preg_match('/^\p{Lu}\p{Ll}+(?:\s+(?:and\s+|of\s+)?\p{Lu}\p{Ll}+)+$/u', trim($part[0]));
+        return 1 === preg_match('/^\p{Lu}\p{Ll}+(?:\s+(?:and\s+|of\s+|&\s+|\+\s+)?\p{Lu}\p{Ll}+)+$/u', trim($part[0]));
     }
 
     /** @return iterable<Candidate> */
@@ -252,7 +284,7 @@ final readonly class OfferingRecogniser implements Recogniser
             if (\in_array($verb, ['possible', 'colon'], true) && 2 * \count(array_filter($parts, fn (array $part): bool => 1 === preg_match($this->cues->persons, $part[0]))) > \count($parts)) {
                 continue;
             }
-            if ('colon' === $verb && 1 === preg_match('/^\s*the\s/iu', $rest)) {
+            if ('colon' === $verb && 1 === preg_match(self::COUNTED, $rest)) {
                 continue;
             }
             if ('colon' === $verb && (\count(array_filter($parts, $this->isTone(...))) > 1 || [] !== array_filter($parts, static fn (array $part): bool => 1 === preg_match(self::PICTURES_OR_MOOD, $part[0])))) {
@@ -413,7 +445,7 @@ final readonly class OfferingRecogniser implements Recogniser
             }
         }
         $name = preg_replace([self::CLAUSE_BEFORE, self::WHEN_FIRST, self::LIGHT_VERB], '', trim($name)) ?? $name;
-        $name = preg_replace('/\s+(?:obviously|of course|naturally|basically|etc|and so on|and (?:stuff|more|the like)|too|as well|on top|from us|with us|through us|now|under the name .*|under one roof|really|mostly|mainly|at the moment|from scratch|by hand|online|sadly|luckily|(?:all )?(?:year|week) round(?: \p{L}+)?|all over .*|at (?:christmas|easter|markets|fairs|night|the weekend)\b.*|in (?:summer|winter|spring|autumn) \p{L}+|(?:for )?the rest of the (?:year|time|week)|every (?:\p{L}+|weekend between .*|\p{L}+ between .*)|once a \p{L}+|twice a \p{L}+|in (?:spring|summer|autumn|winter|the (?:holidays|evenings?|mornings?|(?:summer|winter|spring|autumn)(?: \p{L}+)?|back(?: \p{L}+)?|garden|front)|(?:\d+|two|three|four|five|six|seven|eight|nine|ten|several|various) (?:[\p{L}-]+ )?\p{L}+s\b.*|(?:our|my|an?|the) (?:[\p{L}-]+ )?(?:shop|studio|workshop|kitchen|barn|yard|garage|unit|shed)\b.*)|from (?:my|our|his|her|their) (?:own )?[\p{L}-]+.*|for (?:up to |about |around )?(?:\d+|an?|one|two|three|four|five|six|eight|ten|twelve) (?:minutes?|hours?|days?|weeks?|months?)\b.*|during .*|(?:on|in) (?:the (?:first|second|third|last|second-last) .*|summer|winter|season)|on request|at weekends|as \p{L}+ .*|when .*|while .*|(?:\d|two|three|four|five|six|seven) (?:nights|days|evenings|times) (?:a|per) week.*|on (?:\p{L}+ )?(?:mon|tues|wednes|thurs|fri|satur|sun)days?.*|for (?:good|keen|advanced|experienced|nervous|older|younger|busy|small|large|individual) .*|for (?:\d.*|(?:one|two|three|four|five|six|eight|ten) (?:people|persons|children|adults).*|ages .*|those\b.*|people|anyone|everyone|all|adults|children|kids|beginners|teams|groups|families|homes|businesses|over \d+ years|\d+ years|years)\b.*|throughout .*|at \d.*|from next door|in \p{L}+ rooms.*|out of (?-i:\p{Lu}).*|to (?:small|large|local|private|other|medium)\b.*|across .*|around .*|(?:in|on|at|near)(?: the)? (?-i:[A-Z])\p{L}+.*)\.?$/iu', '', trim($name)) ?? $name;
+        $name = preg_replace('/\s+(?:obviously|of course|naturally|basically|etc|and so on|and (?:stuff|more|the like)|too|as well|on top|from us|with us|through us|on the internet.*|over the internet.*|now|under the name .*|under one roof|really|mostly|mainly|at the moment|from scratch|by hand|online|sadly|luckily|(?:all )?(?:year|week) round(?: \p{L}+)?|all over .*|at (?:christmas|easter|markets|fairs|night|the weekend)\b.*|in (?:summer|winter|spring|autumn) \p{L}+|(?:for )?the rest of the (?:year|time|week)|every (?:\p{L}+|weekend between .*|\p{L}+ between .*)|once a \p{L}+|twice a \p{L}+|in (?:spring|summer|autumn|winter|the (?:holidays|evenings?|mornings?|(?:summer|winter|spring|autumn)(?: \p{L}+)?|back(?: \p{L}+)?|garden|front)|(?:\d+|two|three|four|five|six|seven|eight|nine|ten|several|various) (?:[\p{L}-]+ )?\p{L}+s\b.*|(?:our|my|an?|the) (?:[\p{L}-]+ )?(?:shop|studio|workshop|kitchen|barn|yard|garage|unit|shed)\b.*)|from (?:my|our|his|her|their) (?:own )?[\p{L}-]+.*|for (?:up to |about |around )?(?:\d+|an?|one|two|three|four|five|six|eight|ten|twelve) (?:minutes?|hours?|days?|weeks?|months?)\b.*|during .*|(?:on|in) (?:the (?:first|second|third|last|second-last) .*|summer|winter|season)|on request|at weekends|as \p{L}+ .*|when .*|while .*|(?:\d|two|three|four|five|six|seven) (?:nights|days|evenings|times) (?:a|per) week.*|on (?:\p{L}+ )?(?:mon|tues|wednes|thurs|fri|satur|sun)days?.*|for (?:good|keen|advanced|experienced|nervous|older|younger|busy|small|large|individual) .*|for (?:\d.*|(?:one|two|three|four|five|six|eight|ten) (?:people|persons|children|adults).*|ages .*|those\b.*|people|anyone|everyone|all|adults|children|kids|beginners|teams|groups|families|homes|businesses|over \d+ years|\d+ years|years)\b.*|throughout .*|at \d.*|from next door|in \p{L}+ rooms.*|out of (?-i:\p{Lu}).*|to (?:small|large|local|private|other|medium)\b.*|across .*|around .*|(?:in|on|at|near)(?: the)? (?-i:[A-Z])\p{L}+.*)\.?$/iu', '', trim($name)) ?? $name;
         $name = preg_replace('/^(?:(?:drink|eat|try|browse|dig through|enjoy|watch|hear|(?:and )?listen to|all (?:kinds|sorts|types) of|lots of|the odd|a (?:lot|range|variety|selection|choice) of|a (?:wide|full|small) range of|range of|everything from|things like|such as|like|also|even|mostly|mainly|some|a few|a bit of|both|from|to|of|in|then|about|up to|over|fully|really|very|good|great|proper|decent|your|two|three|four|five|six|seven|eight|\d+)\s+)+(?=\p{L})/iu', '', Phrase::tidy($name)) ?? $name;
         $name = preg_replace('/\s+(?:up|down|over|out|here|there)$/iu', '', $name) ?? $name;
         $name = Phrase::title('' === $suffix ? $name : (preg_replace('/(?<=[^s])s$/u', '', $name) ?? $name)).$suffix;
@@ -424,7 +456,7 @@ final readonly class OfferingRecogniser implements Recogniser
         if (mb_strlen($name) < 3 || \count($words) > self::MOST_WORDS || 1 === preg_match($this->cues->notOfferings, $name) || 1 !== preg_match('/\p{L}{3}/u', $name)) {
             return;
         }
-        if (1 === preg_match('/^(?:children|kids|adults)\b|^nothing else$|^(?:outside|near|but|upstairs|downstairs|for|with|in|at|on(?!-)|by|because|that[\'’]?s|ships?|carried|done|made|who|when|where|if|because|than|as|without|not)\b|\b(?:we|i|they|you|us|me|them|is|are|was|were|website|home ?page|ourselves|myself|mailing list)\b|^(?:through|round|trade)\b|\b(?:learners|children|adults|beginners|people|women|men|families)$/iu', $name)) {
+        if (1 === preg_match('/^(?:children|kids|adults|under|founded|established)\b|^any(?:one|body)[\'’]s$|^nothing else$|^(?:outside|near|but|upstairs|downstairs|for|with|in|at|on(?!-)|by|because|that[\'’]?s|ships?|carried|done|made|who|when|where|if|because|than|as|without|not)\b|\b(?:we|i|they|you|us|me|them|is|are|was|were|website|home ?page|ourselves|myself|mailing list)\b|^(?:through|round|trade)\b|\b(?:learners|children|adults|beginners|people|women|men|families)$/iu', $name)) {
             return;
         }
         yield new Candidate(FactKind::Offering, $name, $start, \strlen($text), $certainty, detail: $detail);

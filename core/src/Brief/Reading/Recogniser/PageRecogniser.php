@@ -28,7 +28,9 @@ final readonly class PageRecogniser implements Recogniser
     /** What comes before a list of names that are to be pages. */
     private const WANTED = '/\b(?:needs?|wants?|have|include|imagine|see|suggest|propose|like|picture|structure|sections?|contents?|menu|pages?)\b[^:–—]{0,30}[:–—-]\s*$/iu';
     private const LONGEST_NAME = 5;
-    private const UNMISTAKABLE = '/\b(?:home|about|contact|prices|pricing|faqs?|gallery|find us)\b/iu';
+    private const UNMISTAKABLE = '/\b(?:home|about|contact|prices|pricing|faqs?|gallery|find us|where we are|who we are|what we do|visit us|get in touch)\b/iu';
+    /** A list that begins or ends with one of these is one of pages. */
+    private const AT_THE_ENDS = '/^\s*(?:home|about)\b|\b(?:contact(?: us| me)?|find us|where we are|get in touch|visit us|about(?: us| me)?)\s*(?:\([^)]*\))?\s*$/iu';
     /** Four names in capitals, wherever they stand. */
     private const CAPITAL_LIST = '/(?<list>(?-i:(?:The )?\p{Lu}[\p{L}\'’&-]*(?: [\p{L}\'’&-]+){0,4}(?:\s*\([^)]*\))?(?:, (?:The |the )?\p{Lu}[\p{L}\'’&-]*(?: [\p{L}\'’&-]+){0,4}(?:\s*\([^)]*\))?){2,})[^.:;!?\n]*)/iu';
     private const WISHED_LIST = '/\b(?:have|has|include|includes|see|like|want|need|needs|with|are|be|comprise|contain|contains|consist of|into|imagin(?:e|ed|ing)|thinking(?: of)?|suggest|suggests|propose|picture|pages|sections|menu|follows|follow|is|say|think|reckon)\b[^.;!?\n]{0,25}?(?::|\s[–—-])?\s+(?<list>(?-i:(?:the )?\p{Lu})[^.;:!?\n]{8,200})/iu';
@@ -398,8 +400,9 @@ final readonly class PageRecogniser implements Recogniser
         $known = array_filter($parts, fn (array $part): bool => null !== $this->pages->named($this->bare($part[0])));
         $isSeparated = $text !== rtrim($sentence->text, " .\n");
         $short = [] === array_filter($parts, static fn (array $part): bool => str_word_count($part[0]) > 3 && 1 !== preg_match('/^(?:how|what|where|why|who)\b/iu', $part[0]));
-        $allKnown = $short && \count($known) > 1 && 2 * \count($known) >= \count($parts) && 1 === preg_match(self::UNMISTAKABLE, $text);
-        if (\count($parts) > 2 && ($isSeparated && \count($parts) > 3 || [] !== $known) && ($allKnown || $this->isListOfNames($parts))) {
+        $allKnown = $short && (1 === preg_match(self::AT_THE_ENDS, $text) || \count($known) > 1 && 2 * \count($known) >= \count($parts)) && 1 === preg_match(self::UNMISTAKABLE, $text);
+        $areTitles = \count($parts) > 3 && [] !== array_filter($parts, static fn (array $part): bool => 1 === preg_match('/^\p{Lu}\p{Ll}*(?:[\s-]\p{Ll}+)+$/u', $part[0]));
+        if (\count($parts) > 2 && ($areTitles || $isSeparated && \count($parts) > 3 || [] !== $known) && ($allKnown || $this->isListOfNames($parts))) {
             foreach ($parts as [$part, $at]) {
                 yield from $this->request($part, $sentence->start + $at, '', 0.9);
             }
@@ -409,7 +412,7 @@ final readonly class PageRecogniser implements Recogniser
     /** @param list<array{string, int}> $parts */
     private function isListOfNames(array $parts): bool
     {
-        return [] === array_filter($parts, static fn (array $part): bool => 1 !== preg_match('/^\p{Lu}/u', ltrim($part[0])) || str_word_count($part[0]) > 4);
+        return [] === array_filter($parts, static fn (array $part): bool => 1 !== preg_match('/^\p{Lu}/u', ltrim($part[0])) || str_word_count(preg_replace('/\s*\([^)]*\)/u', '', $part[0]) ?? $part[0]) > 4);
     }
 
     /**
