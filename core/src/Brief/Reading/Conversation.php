@@ -89,7 +89,7 @@ final readonly class Conversation
                     $other = $this->isAnother($m[2].' wrote', $sender);
                     $sender ??= $m[2];
                 }
-                $messages[$age][] = new Line($line->start, $line->text, $age, Role::Frame);
+                $messages[$age][] = new Line($line->start, $other ? '' : $line->text, $age, Role::Frame);
                 continue;
             }
             $inHead = false;

@@ -69,9 +69,8 @@ final class Phrase
             $last = $i === \count($byComma) - 1;
             $endsList = $i > 0 && 1 === preg_match('/^(?:and|plus|as well as|also|together with|along with)\b/iu', $byComma[$i + 1][0] ?? '') || (!$last && 1 === preg_match('/\s(?:too|as well)$/iu', $byComma[$i + 1][0] ?? ''));
             $pieces = $last || $endsList || substr_count($part, ' & ') > 1 ? self::split('/(?:^|\s+)(?:and|or|&|plus|as well as)\s+(?:also\s+)?(?![^(]*\))/iu', $part, $offset) : [[$part, $offset]];
-            if (2 === \count($pieces) && 1 === preg_match('/\sin \p{Lu}\p{Ll}+$/u', $pieces[0][0]) && 1 === preg_match('/^\p{Lu}\p{Ll}+$/u', $pieces[1][0])) {
-                $pieces = [[$part, $offset]];
-            } elseif ($last && \count($pieces) > 1 && \count($byComma) > 1 && '' !== $pieces[0][0] && self::bindsOn($pieces[0][0]) && !self::standsAlone($pieces[1][0])) {
+            $pieces = self::withPlacesTogether($pieces);
+            if ($last && \count($pieces) > 1 && \count($byComma) > 1 && '' !== $pieces[0][0] && self::bindsOn($pieces[0][0]) && !self::standsAlone($pieces[1][0])) {
                 $pieces = [[$part, $offset]];
             } elseif (\count($pieces) > 1 && 1 === \count($byComma) && self::bindsOn($pieces[0][0]) && !self::standsAlone($pieces[1][0])) {
                 $pieces = [[$part, $offset]];
@@ -91,6 +90,31 @@ final class Phrase
     private static function bindsOn(string $phrase): bool
     {
         return 1 === preg_match('/\s(?:for|to|with|between|from|at)\s/iu', ' '.(preg_replace('/\([^)]*\)/u', '', $phrase) ?? $phrase).' ');
+    }
+
+    /**
+     * "barn conversions across Somerset and Dorset": the second place belongs to the first.
+     *
+     * @param list<array{string, int}> $pieces
+     *
+     * @return list<array{string, int}>
+     */
+    private static function withPlacesTogether(array $pieces): array
+    {
+        $kept = [];
+        foreach ($pieces as [$piece, $at]) {
+            $before = array_pop($kept);
+            if (null === $before) {
+                $kept[] = [$piece, $at];
+            } elseif (1 === preg_match('/\s(?:in|across|throughout|around|round|over|near|from|between) \p{Lu}\p{Ll}+$/u', $before[0]) && 1 === preg_match('/^\p{Lu}\p{Ll}+(?: \p{Lu}\p{Ll}+)?[.!]?$/u', trim($piece))) {
+                $kept[] = [$before[0].' and '.trim($piece), $before[1]];
+            } else {
+                $kept[] = $before;
+                $kept[] = [$piece, $at];
+            }
+        }
+
+        return $kept;
     }
 
     /** "… and camping by the river" has a preposition of its own. */

@@ -72,6 +72,8 @@ final class Segmenter
     private int $age = 0;
     /** Number of the last numbered label. */
     private int $labelNumber = 0;
+    /** @var array<int, string> topics of the questions a designer numbered */
+    private array $asked = [];
     private int $paragraphStart = 0;
     private string $paragraph = '';
 
@@ -94,6 +96,7 @@ final class Segmenter
         $this->paragraph = '';
         $this->age = 0;
         $this->labelNumber = 0;
+        $this->asked = $this->numberedQuestions($lines);
         $listed = $this->bareLists($lines);
         $this->numbered = $this->hasNumberedLabels($lines);
         $this->headed = $this->hasHeadings($lines);
@@ -367,12 +370,15 @@ final class Segmenter
         if ($this->bold($start, $text, $isFirst)) {
             return;
         }
-        if (1 === preg_match('/^(\s*(?:A|Answer)\s*[.:)]\s*)(.*)$/i', $text, $m) && $this->topicIsQuestion) {
+        if (1 === preg_match('/^(\s*(?:A\s?\d{0,2}|Answer)\s*[.:)]\s*)(.*)$/i', $text, $m) && $this->topicIsQuestion) {
             $this->closeParagraph();
             if (!$this->shortAnswer(new Line($start + \strlen($m[1]), $m[2]))) {
                 $this->add(BlockKind::Answer, $start + \strlen($m[1]), $m[2], $this->topic);
             }
 
+            return;
+        }
+        if ($this->numberedAnswer($start, $text)) {
             return;
         }
         if ($this->request($start, $text) || (!$this->designerAsked && $this->question($start, $text)) || $this->label($start, $text) || $this->numberedLabel($text)) {
@@ -639,6 +645,41 @@ final class Segmenter
         $this->topicIsLabel = true;
         $this->paragraphStart = $start + (int) $m['text'][1];
         $this->paragraph = $m['text'][0];
+
+        return true;
+    }
+
+    /**
+     * "3. Who your customers are", in the designer's message.
+     *
+     * @param list<Line> $lines
+     *
+     * @return array<int, string> topics by number; none where fewer than three are asked
+     */
+    private function numberedQuestions(array $lines): array
+    {
+        $asked = [];
+        foreach ($lines as $line) {
+            if (Role::Other === $line->role && 1 === preg_match('/^\s*(\d{1,2})[.)]\s+(.{3,90})$/u', $line->text, $m)) {
+                $topic = $this->cues->topic(rtrim($m[2], '?.: '));
+                if (null !== $topic) {
+                    $asked[(int) $m[1]] = $topic;
+                }
+            }
+        }
+
+        return \count($asked) < 3 ? [] : $asked;
+    }
+
+    /** "3. Homeowners and landlords": understood by the question of that number. */
+    private function numberedAnswer(int $start, string $text): bool
+    {
+        if ([] === $this->asked || 1 !== preg_match('/^(?<lead>\s*(?<number>\d{1,2})[.)]\s+)(?<answer>[^?]+)$/u', $text, $m) || !isset($this->asked[(int) $m['number']])) {
+            return false;
+        }
+        $this->closeParagraph();
+        $this->answer($start + \strlen($m['lead']), $m['answer'], $this->asked[(int) $m['number']]);
+        $this->forget();
 
         return true;
     }

@@ -28,7 +28,7 @@ final readonly class DifferentiatorRecogniser implements Recogniser
     /** "That's my promise and" speaks of the sentence before. */
     private const POINTS_BACK = '/^\W*(?:that|this|which|it)(?:[\'’]s| is| was)\s+(?:\S+\s*){1,3}$/iu';
     private const OF_THE_SITE = '/\b(?:web ?site|home ?page|journal|blog|newsletter)\b/iu';
-    private const FILLER = '/\b(?:i (?:think|guess|suppose|reckon|believe)|we (?:think|believe)|honestly|really|basically|obviously|you know|to (?:our|my) knowledge|as far as (?:we|i) know|that[\'’]?s it|simple as that|well|and|so|but|because)\b/iu';
+    private const FILLER = '/\b(?:i (?:think|guess|suppose|reckon|believe)|we (?:think|believe|feel)|i feel|honestly|really|basically|obviously|you know|to (?:our|my) knowledge|as far as (?:we|i) know|that[\'’]?s it|simple as that|well|and|so|but|because)\b/iu';
 
     public function __construct(private Cues $cues)
     {

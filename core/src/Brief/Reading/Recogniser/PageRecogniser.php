@@ -400,7 +400,7 @@ final readonly class PageRecogniser implements Recogniser
         $known = array_filter($parts, fn (array $part): bool => null !== $this->pages->named($this->bare($part[0])));
         $isSeparated = $text !== rtrim($sentence->text, " .\n");
         $short = [] === array_filter($parts, static fn (array $part): bool => str_word_count($part[0]) > 3 && 1 !== preg_match('/^(?:how|what|where|why|who)\b/iu', $part[0]));
-        $allKnown = $short && (1 === preg_match(self::AT_THE_ENDS, $text) || \count($known) > 1 && 2 * \count($known) >= \count($parts)) && 1 === preg_match(self::UNMISTAKABLE, $text);
+        $allKnown = null === $sentence->block->topic && $short && (1 === preg_match(self::AT_THE_ENDS, $text) || \count($known) > 1 && 2 * \count($known) >= \count($parts)) && 1 === preg_match(self::UNMISTAKABLE, $text);
         $areTitles = \count($parts) > 3 && [] !== array_filter($parts, static fn (array $part): bool => 1 === preg_match('/^\p{Lu}\p{Ll}*(?:[\s-]\p{Ll}+)+$/u', $part[0]));
         if (\count($parts) > 2 && ($areTitles || $isSeparated && \count($parts) > 3 || [] !== $known) && ($allKnown || $this->isListOfNames($parts))) {
             foreach ($parts as [$part, $at]) {

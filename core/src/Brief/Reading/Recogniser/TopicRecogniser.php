@@ -31,7 +31,7 @@ final readonly class TopicRecogniser implements Recogniser
     private const GOES_ON = '/^(?:and|also|plus|we|i|our|my|all|every|no|never|always|it|only|free|same|the)\b|^\p{Ll}|^(?!Yes|No need|Elsewhere|They|He|She|You|Try)\S+(?:\s+(?!does|do|is)\S+){0,4}$/u';
 
     /** "Me, basically" */
-    private const REMARK = '/\b(?:basically|honestly|obviously|really|i suppose|i guess|you know)$/iu';
+    private const REMARK = '/^the (?:big|others?|nationals?|chains?|supermarkets?|rest|banks)\b|\b(?:basically|honestly|obviously|really|i suppose|i guess|you know)$/iu';
 
     public function __construct(private Cues $cues)
     {
