@@ -101,20 +101,15 @@ final class Phrase
      */
     private static function withPlacesTogether(array $pieces): array
     {
-        $kept = [];
-        foreach ($pieces as [$piece, $at]) {
-            $before = array_pop($kept);
-            if (null === $before) {
-                $kept[] = [$piece, $at];
-            } elseif (1 === preg_match('/\s(?:in|across|throughout|around|round|over|near|from|between) \p{Lu}\p{Ll}+$/u', $before[0]) && 1 === preg_match('/^\p{Lu}\p{Ll}+(?: \p{Lu}\p{Ll}+)?[.!]?$/u', trim($piece))) {
-                $kept[] = [$before[0].' and '.trim($piece), $before[1]];
-            } else {
-                $kept[] = $before;
-                $kept[] = [$piece, $at];
-            }
+        $together = [];
+        foreach ($pieces as $i => [$piece, $at]) {
+            $follows = $i > 0 && 1 === preg_match('/\s(?:in|across|throughout|around|round|over|near|from|between) \p{Lu}\p{Ll}+$/u', $pieces[$i - 1][0]) && 1 === preg_match('/^\p{Lu}\p{Ll}+(?: \p{Lu}\p{Ll}+)?[.!]?$/u', trim($piece));
+            $together = $follows
+                ? [...\array_slice($together, 0, -1), [$pieces[$i - 1][0].' and '.trim($piece), $pieces[$i - 1][1]]]
+                : [...$together, [$piece, $at]];
         }
 
-        return $kept;
+        return $together;
     }
 
     /** "… and camping by the river" has a preposition of its own. */
