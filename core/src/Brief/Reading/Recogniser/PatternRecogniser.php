@@ -25,6 +25,8 @@ final readonly class PatternRecogniser implements Recogniser
     private const PICTURED = '/\b(?:(?:photo(?:graph)?s?|pictures?|pics|images?|shots|drawings) of|hates?|dislikes?|avoid) (?:the |our |some )?$/iu';
     /** How far the opening of a source goes, in bytes. */
     private const OPENING = 160;
+    /** Ends a line, and is no space that a wording could reach across. */
+    private const BETWEEN = "\n\x01\n";
 
     /** "The Society was founded in 1953" says which one elsewhere. */
     private const NO_NAME = '/^No\s|^The (?:Society|Company|Charity|Trust|Club|Firm|Practice|School|Association|Group|Parish|Committee|Council|Business|Client|Centre|Choir|Team|Project|Organi[sz]ation|Agency|Museum)$/u';
@@ -38,20 +40,49 @@ final readonly class PatternRecogniser implements Recogniser
     public function recognise(Reading $reading): iterable
     {
         $openings = $reading->openings();
-        foreach ($reading->sentences as $sentence) {
-            $into = $sentence->start - ($openings[$sentence->block->age] ?? 0);
-            foreach ($this->cues->patterns as $pattern) {
-                if ($this->looksIn($pattern, $sentence, $into)) {
+        foreach ($this->byPlace() as $place => $patterns) {
+            $sentences = array_values(array_filter($reading->sentences, fn (Sentence $sentence): bool => $this->stands($place, $sentence, $sentence->start - ($openings[$sentence->block->age] ?? 0))));
+            $patterns = $this->worthTrying($patterns, $sentences);
+            foreach ($sentences as $sentence) {
+                foreach ($patterns as $pattern) {
                     yield from $this->matches($pattern, $sentence);
                 }
             }
         }
     }
 
-    /** @param int $into how far into its message the sentence stands, in bytes */
-    private function looksIn(CuePattern $pattern, Sentence $sentence, int $into): bool
+    /** @return array<string, non-empty-list<CuePattern>> the wordings by where they are looked for */
+    private function byPlace(): array
     {
-        return match ($pattern->in) {
+        $byPlace = [];
+        foreach ($this->cues->patterns as $pattern) {
+            $byPlace[$pattern->in][] = $pattern;
+        }
+
+        return $byPlace;
+    }
+
+    /**
+     * Few of the wordings are in any one source: those that match nowhere in all of it need not be tried on each sentence.
+     *
+     * @param list<CuePattern> $patterns
+     * @param list<Sentence>   $sentences
+     *
+     * @return list<CuePattern>
+     */
+    private function worthTrying(array $patterns, array $sentences): array
+    {
+        $texts = array_map(static fn (Sentence $sentence): string => $sentence->text, $sentences);
+        $all = implode(self::BETWEEN, $texts);
+        $withoutBrackets = implode(self::BETWEEN, array_map($this->withoutBrackets(...), $texts));
+
+        return array_values(array_filter($patterns, fn (CuePattern $pattern): bool => 1 === preg_match($pattern->find.'m', $this->seesBrackets($pattern) ? $all : $withoutBrackets)));
+    }
+
+    /** @param int $into how far into its message the sentence stands, in bytes */
+    private function stands(string $place, Sentence $sentence, int $into): bool
+    {
+        return match ($place) {
             'anywhere' => true,
             'opening' => $sentence->isSpoken() && $into <= self::OPENING,
             'title' => BlockKind::Title === $sentence->block->kind,
@@ -85,10 +116,16 @@ final readonly class PatternRecogniser implements Recogniser
     /** "Families (many from Holland) and some hotels": what stands in brackets does not end the list of people. */
     private function heard(CuePattern $pattern, string $text): string
     {
-        if (FactKind::Audience !== $pattern->kind || str_contains($pattern->find, '\\(')) {
-            return $text;
-        }
+        return $this->seesBrackets($pattern) ? $text : $this->withoutBrackets($text);
+    }
 
+    private function seesBrackets(CuePattern $pattern): bool
+    {
+        return FactKind::Audience !== $pattern->kind || str_contains($pattern->find, '\\(');
+    }
+
+    private function withoutBrackets(string $text): string
+    {
         return preg_replace_callback('/\([^()]*\)(?= (?:and|or)\b)/u', static fn (array $m): string => str_repeat(' ', \strlen($m[0])), $text) ?? $text;
     }
 
