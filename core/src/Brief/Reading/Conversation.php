@@ -16,6 +16,8 @@ final readonly class Conversation
     private const DISCLAIMER = '/^\s*(?:this (?:e-?mail|message)(?: and any attachments?)?\b.{0,60}\b(?:confidential|intended|privileged)|confidentiality notice|please consider the environment|disclaimer:|virus[- ]free)/iu';
     private const CONTACT = '/@[\p{L}\d\-]+\.|\bwww\.|https?:|(?:\+|\(?0)[\d][\d\s()\-.]{7,}|\b[A-Z]{1,2}\d[A-Z\d]?\s?\d[A-Z]{2}\b|\(\d{3}\)\s?\d{3}/u';
     private const LONGEST_SIGNATURE = 12;
+    /** Speakers called by what they are; otherwise a word that asks for something is a label. */
+    private const ROLES = '/^(?:client|customer|owner|designer|interviewer|agency|me|you)$/iu';
     private const FEWEST_TURNS = 6;
     private const FEWEST_STAMPS = 3;
     /** The time before a turn: "12:04", "[10:02]", "4/5/26, 10:02 - ", "[10:02, 12/01/2026]". */
@@ -32,7 +34,7 @@ final readonly class Conversation
         $lines = $this->split($text);
 
         return match (true) {
-            SourceKind::Call === $kind => $this->speakers($lines, array_filter($this->turnsBySpeaker($lines), fn (int $count, string $speaker): bool => $count > 1 || null === $this->cues->topic($speaker), \ARRAY_FILTER_USE_BOTH)),
+            SourceKind::Call === $kind => $this->speakers($lines, array_filter($this->turnsBySpeaker($lines), fn (int $count, string $speaker): bool => $count > 1 || 1 === preg_match(self::ROLES, $speaker) || null === $this->cues->topic($speaker), \ARRAY_FILTER_USE_BOTH)),
             $this->isDialogue($lines) => $this->speakers($lines, array_filter($this->turnsBySpeaker($lines, true), static fn (int $count): bool => $count > 1)),
             default => $this->messages($lines),
         };
@@ -103,7 +105,7 @@ final readonly class Conversation
                 default => $age,
             };
             $asks = $quoted > 0 && str_ends_with(rtrim($bare), '?');
-            $messages[$age][] = new Line($line->start + $quoted, $bare, $lineAge, $other || $asks ? Role::Other : Role::Client);
+            $messages[$age][] = new Line($line->start + $quoted, $bare, $lineAge, ($other && !$answersBelow) || $asks ? Role::Other : Role::Client);
         }
 
         return array_merge([], ...array_map($this->withoutSignature(...), $messages));

@@ -81,4 +81,22 @@ final class ConversationTest extends TestCase
         $text = "Café\nbar";
         self::assertSame([0, 6], array_map(static fn (Line $line): int => $line->start, self::lines($text)));
     }
+
+    public function testWhoIsGreetedByNameIsNotTheClient(): void
+    {
+        $thread = "On Mon, 2 Feb 2026, Tess Webb <tess@web.example> wrote:\n> Thanks for the list. I would add a blog.\n\nMorning Tess,\n\nNo blog please.\n\nOn Thu, 29 Jan 2026, Ines Marl <ines@ropewalk.example> wrote:\n> We hire out bicycles.";
+        self::assertSame([Role::Other, Role::Client, Role::Client], [self::line('Thanks for', $thread)->role, self::line('No blog', $thread)->role, self::line('We hire', $thread)->role]);
+    }
+
+    public function testACallWithOneVoiceIsTheClients(): void
+    {
+        $call = "We make sourdough.\nPages: bread, classes, find us.\nThat is all.";
+        self::assertSame([Role::Client, Role::Client], [self::line('We make', $call, SourceKind::Call)->role, self::line('Pages', $call, SourceKind::Call)->role]);
+    }
+
+    public function testTheDateMayStandBehindTheTime(): void
+    {
+        $chat = "[10:02, 12/01/2026] Dee: the cafe is called Crumb\n[10:03, 12/01/2026] Sam: What do you serve?\n[10:05, 12/01/2026] Dee: brunch and cakes\n[10:06, 12/01/2026] Sam: Who comes?\n[10:07, 12/01/2026] Dee: students";
+        self::assertSame([Role::Other, Role::Client], [self::line('What do you', $chat)->role, self::line('brunch', $chat)->role]);
+    }
 }

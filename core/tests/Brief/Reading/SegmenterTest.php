@@ -37,6 +37,10 @@ final class SegmenterTest extends TestCase
         yield 'capitals' => ["TONE\ncalm and dry"];
         yield 'a label' => ['Tone: calm and dry'];
         yield 'a label in a list' => ["- Pages: home, contact\n- Tone: calm and dry"];
+        yield 'columns set with spaces' => ["Town      Calder\nTone      calm and dry"];
+        yield 'columns set with tabs' => ["Town\tCalder\nTone\t\tcalm and dry"];
+        yield 'answers with numbers' => ["Q1: What do you do?\nA1: Boats\nQ2: What tone would you like?\nA2: calm and dry"];
+        yield 'the word question' => ["QUESTION 4. Tone of voice?\ncalm and dry"];
         yield 'a label inside a paragraph' => ['We mend boats in Pell. Tone: calm and dry. Ring us.'];
     }
 
@@ -45,6 +49,51 @@ final class SegmenterTest extends TestCase
     {
         $about = array_values(array_filter(self::blocks($text), static fn (Block $block): bool => 'tone' === $block->topic && str_contains($block->text, 'calm and dry')));
         self::assertCount(1, $about);
+    }
+
+    public function testANumberedAnswerIsUnderstoodByTheDesignersQuestionOfThatNumber(): void
+    {
+        $blocks = self::blocks("From: Ada Marsh <ada@marsh.example>\nSubject: Re: questions\n\nHi Kay\n\n1. Marsh Boats\n2. calm and dry\n3. anglers\n\nFrom: Kay <kay@web.example>\nSubject: questions\n\nHi Ada, could you tell me:\n1. Business name\n2. Tone of voice\n3. Who your customers are");
+        $topics = [];
+        foreach ($blocks as $block) {
+            $topics[$block->text] = $block->topic;
+        }
+        self::assertSame(['business_name', 'tone', 'audience'], [$topics['Marsh Boats'] ?? null, $topics['calm and dry'] ?? null, $topics['anglers'] ?? null]);
+    }
+
+    /** @return iterable<string, array{string, string}> */
+    public static function toldByContent(): iterable
+    {
+        yield 'needs that are pages' => ["We need:\n- Home\n- Prices\n- Contact", 'page_request'];
+        yield 'needs that are features' => ["We need:\n- a quote form\n- a newsletter\n- a map", 'feature'];
+        yield 'why people come' => ['Why: we bring our own water', 'differentiator'];
+        yield 'why there is to be a site' => ['Why: to get more bookings', 'goal'];
+        yield 'sections that are pages' => ['Sections: Home, Prices, Contact', 'page_request'];
+        yield 'sections that are groups' => ['Sections: Cubs, Scouts, Rangers', 'offering'];
+    }
+
+    #[DataProvider('toldByContent')]
+    public function testWhatALabelAsksForMayShowInItsAnswerOnly(string $text, string $topic): void
+    {
+        $topics = array_map(static fn (Block $block): ?string => $block->topic, array_filter(self::blocks($text), static fn (Block $block): bool => BlockKind::Heading !== $block->kind));
+        self::assertSame([$topic], array_values(array_unique($topics)));
+    }
+
+    public function testAWordToTheDesignerEndsTheAnswer(): void
+    {
+        $blocks = self::blocks("[10:01] Sam: What is special about you?\n[10:02] Dee: we bake in the window\n[10:03] Dee: make it fun please\n[10:04] Sam: Which pages?\n[10:05] Dee: menu, find us\n[10:06] Sam: Thanks! Anything else?");
+        $topics = [];
+        foreach ($blocks as $block) {
+            $topics[$block->text] = $block->topic;
+        }
+        self::assertSame(['differentiator', null], [$topics['we bake in the window'] ?? 'missing', $topics['make it fun please'] ?? null]);
+    }
+
+    public function testOnlyWhatWasAskedIsAgreedTo(): void
+    {
+        $blocks = self::blocks("DESIGNER: OK. Pages. Home, prices, contact I suppose. Anything else?\nCLIENT: Yes, those three, and one called New here, for people who are scared of coming.", SourceKind::Call);
+        $agreed = array_values(array_filter($blocks, static fn (Block $block): bool => true === $block->agreed));
+        self::assertSame(['Home, prices, contact'], array_map(static fn (Block $block): string => $block->text, $agreed));
     }
 
     public function testWhatWasAskedAndAgreedToIsTheClients(): void

@@ -82,7 +82,7 @@ final readonly class DomainNameRecogniser implements Recogniser
         $best = [];
         for ($i = \strlen($letters) - 1; $most > 1 && $i >= \strlen(self::SHORT_WORDS[0]); --$i) {
             [$first, $rest] = [substr($letters, 0, $i), substr($letters, $i)];
-            if ((\strlen($first) < self::SHORTEST_WORD && !\in_array($first, self::SHORT_WORDS, true)) || !WordList::holds($this->words, $first)) {
+            if (!\in_array($first, self::SHORT_WORDS, true) && (\strlen($first) < self::SHORTEST_WORD || !WordList::holds($this->words, $first))) {
                 continue;
             }
             $others = \strlen($rest) < self::SHORTEST_WORD ? [] : $this->words($rest, $most - 1);

@@ -29,7 +29,7 @@ final readonly class LikelyAudienceRecogniser
     private const TOPICS = [null, 'business_kind', 'offering'];
     private const EXPLAINED = [FactKind::Goal, FactKind::Feature, FactKind::PageRequest, FactKind::PageRefusal, FactKind::Tone, FactKind::AvoidWord, FactKind::Keyphrase, FactKind::DesignNote];
     /** Words in the plural, with what is said of them. */
-    private const PEOPLE = '/\b(?<head>[\p{L}-]+(?:s|men|women|people|children|folk))\b(?:\s+(?:who|with|without|from|in|over|under|aged|moving|looking|getting|going|coming|buying|doing)\b[^,.;!?()]{2,40})?/u';
+    private const PEOPLE = '/\b(?<head>[\p{L}-]*(?:[\p{L}-]s|men|people|children|folk))\b(?:\s+(?:who|with|without|from|in (?:their|\p{Lu})|over \d|under \d|aged|moving|looking|getting|going|coming|buying|doing)\b[^,.;!?()]{2,40})?/u';
     private const SMALL = '/\b(?:of|and|or|the|a|an|for|to|by|with|from|mostly|mainly|usually|our|my|some|few|many|most|all|it[\'’]?s|are|is|then|also|plus|but|odd|couple|lots?|loads|get|see|have|had|as|so|more|than|in|on|at|when|because|if|that)\s+/iu';
     private const SHARES = '/\b(?:mostly|mainly|usually|largely|chiefly|a (?:few|couple of|handful of|lot of)|some|the odd|lots of|plus|the (?:rest|bulk))\b/iu';
     private const DOES = '/\b(?:come|comes|use|buy|book|ring|call|hire|love|visit|order|join|e-?mail|write|phone|for|sell to|deal with|work with|serve|help|treat|teach)\b/iu';
