@@ -241,7 +241,7 @@ final class Segmenter
             default => null,
         };
         $question = $this->lastQuestion($question);
-        if (null === $agreed || 1 === preg_match('/^\s*(?:Q\s*\d*\s*[.:)])?\s*(?:what|who|where|when|which|how|why)\b/iu', $question->text)) {
+        if (null === $agreed || 1 === preg_match('/\b(?:could|can|would|will) you (?:tell|say|describe|explain)\b/iu', $question->text) || 1 === preg_match('/^\s*(?:Q\s*\d*\s*[.:)])?\s*(?:what|who|where|when|which|how|why|(?:and |so )?(?:could|can|would|will) you (?:tell|say|describe|explain)|(?:ok|okay|right|so)?[,. ]*tell me)\b/iu', $question->text)) {
             return false;
         }
         $lead = 1 === preg_match(self::BEFORE_ASKED, $question->text, $m) ? \strlen($m[0]) : 0;

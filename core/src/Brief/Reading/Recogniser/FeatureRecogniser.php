@@ -38,7 +38,7 @@ final readonly class FeatureRecogniser implements Recogniser
         $quoteForms = $this->blocksWithQuoteForm($reading);
         foreach ($reading->sentences as $sentence) {
             $topic = $sentence->block->topic;
-            if (!$sentence->isSpoken() || \in_array($sentence->block->kind, [BlockKind::Title, BlockKind::Heading], true) || \in_array($topic, ['offering', 'avoid_word', 'keyphrase', 'business_name', 'design_note'], true) || ('tone' === $topic && ($sentence->isFirst() || 1 !== preg_match($this->cues->wanting, $sentence->text)))) {
+            if (!$sentence->isSpoken() || \in_array($sentence->block->kind, [BlockKind::Title, BlockKind::Heading], true) || \in_array($topic, ['avoid_word', 'keyphrase', 'business_name', 'design_note'], true) || ('offering' === $topic && true !== $sentence->block->agreed) || ('tone' === $topic && ($sentence->isFirst() || 1 !== preg_match($this->cues->wanting, $sentence->text)))) {
                 continue;
             }
             $asked = 'feature' === $topic;

@@ -49,7 +49,7 @@ final readonly class OfferingRecogniser implements Recogniser
     /** Verbs that add nothing to the name of what is offered: "do restorations", "make oars". */
     private const LIGHT_VERB = '/^(?:(?:also|then|can|now|even|sometimes)\s+)*(?:do|does|make|makes|offer|offers|provide|provides|sell|sells|run|runs|give|gives|put on|hold|host|supply|supplies|carry out|undertake|take on|have|rent out|hire out)\s+(?=\p{L})/iu';
     /** "there's bed and breakfast" */
-    private const CLAUSE_BEFORE = '/^(?:there[\'’]?s|there (?:is|are)|we[\'’]ve(?: got)?|we have|you[\'’]ve got)\s+(?:also )?(?:an? |some )?(?=\p{L})/iu';
+    private const CLAUSE_BEFORE = '/^(?:sorting out|there[\'’]?s|there (?:is|are)|we[\'’]ve(?: got)?|we have|you[\'’]ve got|(?:we|i) (?:also )?(?:do|offer|sell|make|run|give|provide))\s+(?:also )?(?:an? |some )?(?:schemes? of )?(?=\p{L})/iu';
     /** "on Fridays local vegetables" */
     private const WHEN_FIRST = '/^(?:since (?:\p{L}+ ){1,2}?(?:\d{4}|year|month|week|summer|winter|spring|autumn|january|february|march|april|may|june|july|august|september|october|november|december)\s+|now and then\s+|these days\s+|nowadays\s+|occasionally\s+|sometimes\s+|once in a while\s+|(?:on|in|at|during|every|from|once)\s+(?:the\s+)?(?:\p{L}+\s+){0,2}?(?:(?:mon|tues|wednes|thurs|fri|satur|sun)days?|weekends?|weekdays?|summer|winter|spring|autumn|christmas|easter|season|months?|weeks?|years?|evenings?|mornings?)\s+)(?=\p{L})/iu';
     private const VERBS = ['hired' => 0.93, 'sure' => 0.92, 'labelled' => 0.9, 'colon' => 0.86, 'visitors' => 0.8, 'sure_third' => 0.88, 'there' => 0.7, 'possible' => 0.6];
@@ -71,6 +71,9 @@ final readonly class OfferingRecogniser implements Recogniser
         $before = null;
         foreach ($reading->sentences as $sentence) {
             if (!$sentence->isSpoken() || \in_array($sentence->block->kind, [BlockKind::Title, BlockKind::Heading], true)) {
+                continue;
+            }
+            if (true === $sentence->block->agreed && 1 === preg_match('/\b(?:should|can|could|would|do|shall|will)\b/iu', $sentence->text)) {
                 continue;
             }
             if ('offering' === $sentence->block->topic) {
@@ -239,6 +242,11 @@ final readonly class OfferingRecogniser implements Recogniser
             yield from $this->priced($sentence);
 
             return;
+        }
+        foreach ($isList ? $this->inRunningText($sentence) : [] as $candidate) {
+            if ($candidate->start >= $sentence->start + \strlen($listed)) {
+                yield $candidate;
+            }
         }
         $parts = $isList ? $parts : Phrase::list($sentence->text);
         if (1 === \count($parts) && trim($sentence->text) === trim($sentence->block->text) && 1 === preg_match(self::PROFESSION, $parts[0][0])) {
@@ -445,7 +453,7 @@ final readonly class OfferingRecogniser implements Recogniser
             }
         }
         $name = preg_replace([self::CLAUSE_BEFORE, self::WHEN_FIRST, self::LIGHT_VERB], '', trim($name)) ?? $name;
-        $name = preg_replace('/\s+(?:obviously|of course|naturally|basically|etc|and so on|and (?:stuff|more|the like)|too|as well|on top|from us|with us|through us|on the internet.*|over the internet.*|now|under the name .*|under one roof|really|mostly|mainly|at the moment|from scratch|by hand|online|sadly|luckily|(?:all )?(?:year|week) round(?: \p{L}+)?|all over .*|at (?:christmas|easter|markets|fairs|night|the weekend)\b.*|in (?:summer|winter|spring|autumn) \p{L}+|(?:for )?the rest of the (?:year|time|week)|every (?:\p{L}+|weekend between .*|\p{L}+ between .*)|once a \p{L}+|twice a \p{L}+|in (?:spring|summer|autumn|winter|the (?:holidays|evenings?|mornings?|(?:summer|winter|spring|autumn)(?: \p{L}+)?|back(?: \p{L}+)?|garden|front)|(?:\d+|two|three|four|five|six|seven|eight|nine|ten|several|various) (?:[\p{L}-]+ )?\p{L}+s\b.*|(?:our|my|an?|the) (?:[\p{L}-]+ )?(?:shop|studio|workshop|kitchen|barn|yard|garage|unit|shed)\b.*)|from (?:my|our|his|her|their) (?:own )?[\p{L}-]+.*|for (?:up to |about |around )?(?:\d+|an?|one|two|three|four|five|six|eight|ten|twelve) (?:minutes?|hours?|days?|weeks?|months?)\b.*|during .*|(?:on|in) (?:the (?:first|second|third|last|second-last) .*|summer|winter|season)|on request|at weekends|as \p{L}+ .*|when .*|while .*|(?:\d|two|three|four|five|six|seven) (?:nights|days|evenings|times) (?:a|per) week.*|on (?:\p{L}+ )?(?:mon|tues|wednes|thurs|fri|satur|sun)days?.*|for (?:good|keen|advanced|experienced|nervous|older|younger|busy|small|large|individual) .*|for (?:\d.*|(?:one|two|three|four|five|six|eight|ten) (?:people|persons|children|adults).*|ages .*|those\b.*|people|anyone|everyone|all|adults|children|kids|beginners|teams|groups|families|homes|businesses|over \d+ years|\d+ years|years)\b.*|throughout .*|at \d.*|from next door|in \p{L}+ rooms.*|out of (?-i:\p{Lu}).*|to (?:small|large|local|private|other|medium)\b.*|across .*|around .*|(?:in|on|at|near)(?: the)? (?-i:[A-Z])\p{L}+.*)\.?$/iu', '', trim($name)) ?? $name;
+        $name = preg_replace('/\s+(?:obviously|of course|naturally|basically|etc|and so on|and (?:stuff|more|the like)|too|as well|on top|from us|with us|through us|on the internet.*|over the internet.*|now|under the name .*|under one roof|really|mostly|mainly|at the moment|from scratch|by hand|online|sadly|luckily|(?:all )?(?:year|week) round(?: \p{L}+)?|all over .*|at (?:christmas|easter|markets|fairs|night|the weekend)\b.*|in (?:summer|winter|spring|autumn) \p{L}+|(?:for )?the rest of the (?:year|time|week)|every (?:\p{L}+|weekend between .*|\p{L}+ between .*)|once a \p{L}+|twice a \p{L}+|in (?:spring|summer|autumn|winter|the (?:holidays|evenings?|mornings?|(?:summer|winter|spring|autumn)(?: \p{L}+)?|back(?: \p{L}+)?|garden|front)|(?:\d+|two|three|four|five|six|seven|eight|nine|ten|several|various) (?:[\p{L}-]+ )?\p{L}+s\b.*|(?:our|my|an?|the) (?:[\p{L}-]+ )?(?:shop|studio|workshop|kitchen|barn|yard|garage|unit|shed)\b.*)|from (?:my|our|his|her|their) (?:own )?[\p{L}-]+.*|for (?:up to |about |around )?(?:\d+|an?|one|two|three|four|five|six|eight|ten|twelve) (?:minutes?|hours?|days?|weeks?|months?)\b.*|during .*|(?:on|in) (?:the (?:first|second|third|last|second-last) .*|summer|winter|season)|on request|at weekends|as \p{L}+ .*|when .*|while .*|(?:\d|two|three|four|five|six|seven) (?:nights|days|evenings|times) (?:a|per) (?:week|month|year).*|on (?:\p{L}+ )?(?:mon|tues|wednes|thurs|fri|satur|sun)days?.*|for (?:good|keen|advanced|experienced|nervous|older|younger|busy|small|large|individual) .*|for (?:\d.*|(?:one|two|three|four|five|six|eight|ten) (?:people|persons|children|adults).*|ages .*|those\b.*|people|anyone|everyone|all|adults|children|kids|beginners|teams|groups|families|homes|businesses|over \d+ years|\d+ years|years)\b.*|in and around .*|throughout .*|at \d.*|from next door|in \p{L}+ rooms.*|out of (?-i:\p{Lu}).*|to (?:small|large|local|private|other|medium)\b.*|across .*|around .*|(?:in|on|at|near)(?: the)? (?-i:[A-Z])\p{L}+.*)\.?$/iu', '', trim($name)) ?? $name;
         $name = preg_replace('/^(?:(?:drink|eat|try|browse|dig through|enjoy|watch|hear|(?:and )?listen to|all (?:kinds|sorts|types) of|lots of|the odd|a (?:lot|range|variety|selection|choice) of|a (?:wide|full|small) range of|range of|everything from|things like|such as|like|also|even|mostly|mainly|some|a few|a bit of|full(?= \p{L}+ service)|both|from|to|of|in|then|about|up to|over|fully|really|very|good|great|proper|decent|your|two|three|four|five|six|seven|eight|\d+)\s+)+(?=\p{L})/iu', '', Phrase::tidy($name)) ?? $name;
         $name = preg_replace('/\s+(?:up|down|over|out|here|there)$/iu', '', $name) ?? $name;
         $name = Phrase::title('' === $suffix ? $name : (preg_replace('/(?<=[^s])s$/u', '', $name) ?? $name)).$suffix;
@@ -456,7 +464,7 @@ final readonly class OfferingRecogniser implements Recogniser
         if (mb_strlen($name) < 3 || \count($words) > self::MOST_WORDS || 1 === preg_match($this->cues->notOfferings, $name) || 1 !== preg_match('/\p{L}{3}/u', $name)) {
             return;
         }
-        if (1 === preg_match('/^(?:children|kids|adults|under|direct to|founded|established)\b|^any(?:one|body)[\'’]s$|^nothing else$|^(?:outside|near|but|upstairs|downstairs|for|with|in|at|on(?!-)|by|because|that[\'’]?s|ships?|carried|done|made|who|when|where|if|because|than|as|without|not)\b|\b(?:we|i|they|you|us|me|them|is|are|was|were|website|home ?page|ourselves|myself|mailing list)\b|^(?:through|round|trade)\b|\b(?:learners|children|adults|beginners|people|women|men|families)$/iu', $name)) {
+        if (1 === preg_match('/^(?:oh )?(?:yes|no|yeah|nope)\b|\bcomes\b|^(?:children|kids|adults|under|direct to|founded|established)\b|^any(?:one|body)[\'’]s$|^nothing else$|^(?:outside|near|but|upstairs|downstairs|for|with|in|at|on(?!-)|by|because|that[\'’]?s|ships?|carried|done|made|who|when|where|if|because|than|as|without|not)\b|\b(?:we|i|they|you|us|me|them|is|are|was|were|website|home ?page|ourselves|myself|mailing list)\b|^(?:through|round|trade)\b|\b(?:learners|children|adults|beginners|people|women|men|families)$/iu', $name)) {
             return;
         }
         yield new Candidate(FactKind::Offering, $name, $start, \strlen($text), $certainty, detail: $detail);

@@ -402,7 +402,7 @@ final readonly class PageRecogniser implements Recogniser
         $short = [] === array_filter($parts, static fn (array $part): bool => str_word_count($part[0]) > 3 && 1 !== preg_match('/^(?:how|what|where|why|who)\b/iu', $part[0]));
         $allKnown = null === $sentence->block->topic && $short && (1 === preg_match(self::AT_THE_ENDS, $text) || \count($known) > 1 && 2 * \count($known) >= \count($parts)) && 1 === preg_match(self::UNMISTAKABLE, $text);
         $areTitles = \count($parts) > 3 && [] !== array_filter($parts, static fn (array $part): bool => 1 === preg_match('/^\p{Lu}\p{Ll}*(?:[\s-]\p{Ll}+)+$/u', $part[0]));
-        if (\count($parts) > 2 && ($areTitles || $isSeparated && \count($parts) > 3 || [] !== $known) && ($allKnown || $this->isListOfNames($parts))) {
+        if (\count($parts) > 2 && (null === $sentence->block->topic && ($areTitles || $isSeparated && \count($parts) > 3) || [] !== $known) && ($allKnown || $this->isListOfNames($parts))) {
             foreach ($parts as [$part, $at]) {
                 yield from $this->request($part, $sentence->start + $at, '', 0.9);
             }
