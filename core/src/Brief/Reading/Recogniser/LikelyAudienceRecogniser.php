@@ -5,18 +5,18 @@ declare(strict_types=1);
 namespace DunePocket\Brief\Reading\Recogniser;
 
 use DunePocket\Brief\FactKind;
-use DunePocket\Brief\Reading\BlockKind;
 use DunePocket\Brief\Reading\Candidate;
 use DunePocket\Brief\Reading\Phrase;
 use DunePocket\Brief\Reading\Reading;
 use DunePocket\Brief\Reading\Sentence;
+use DunePocket\Brief\Reading\Unexplained;
 use DunePocket\Brief\Reading\WordList;
 use DunePocket\Catalogue\Cues;
 use DunePocket\Language\Typography;
 
 /**
  * For whom, where no wording says so: the sentence that most looks like it names the people who come, and the people in
- * it. "Tenants ring in tears, landlords in a temper." Only for sources in which no audience was found.
+ * it, with those of the sentences beside it that name people too. "Tenants ring in tears, landlords in a temper." Only for sources in which no audience was found.
  */
 final readonly class LikelyAudienceRecogniser
 {
@@ -26,8 +26,8 @@ final readonly class LikelyAudienceRecogniser
     private const SEVERAL = 1.0;
     private const SHARE = 1.0;
     private const DOING = 1.0;
-    private const TOPICS = [null, 'business_kind', 'offering'];
-    private const EXPLAINED = [FactKind::Goal, FactKind::Feature, FactKind::PageRequest, FactKind::PageRefusal, FactKind::Tone, FactKind::AvoidWord, FactKind::Keyphrase, FactKind::DesignNote];
+    /** Words that name something else. */
+    private const TAKEN = [FactKind::BusinessName, FactKind::Offering, FactKind::Person];
     /** Words in the plural, with what is said of them. */
     private const PEOPLE = '/\b(?<head>[\p{L}-]*(?:[\p{L}-]s|men|people|children|folk))\b(?:\s+(?:who|with|without|from|in (?:their|\p{Lu})|over \d|under \d|aged|moving|looking|getting|going|coming|buying|doing)\b[^,.;!?()]{2,40})?/u';
     private const SMALL = '/\b(?:of|and|or|the|a|an|for|to|by|with|from|mostly|mainly|usually|our|my|some|few|many|most|all|it[\'’]?s|are|is|then|also|plus|but|odd|couple|lots?|loads|get|see|have|had|as|so|more|than|in|on|at|when|because|if|that)\s+/iu';
@@ -35,7 +35,6 @@ final readonly class LikelyAudienceRecogniser
     private const DOES = '/\b(?:come|comes|use|buy|book|ring|call|hire|love|visit|order|join|e-?mail|write|phone|for|sell to|deal with|work with|serve|help|treat|teach)\b/iu';
     /** Those who run it rather than those who come. */
     private const THEMSELVES = '/\b(?:(?:we|i)(?:[\'’](?:re|m)| are| am)|run by|team of|staff of|my|(?:two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|\d+)|of us)\s+(?:[\p{L}-]+\s+){0,2}$/iu';
-    private const OF_THE_SITE = '/\b(?:web ?site|site|home ?page|pages?|section|menu|button|form|photos?|pictures?|video)\b/iu';
 
     /** @param string $people plurals, as WordList takes them */
     public function __construct(private Cues $cues, private string $people)
@@ -52,61 +51,30 @@ final readonly class LikelyAudienceRecogniser
         if ([] !== array_filter($read, static fn (Candidate $candidate): bool => FactKind::Audience === $candidate->kind)) {
             return;
         }
-        $best = null;
+        $unexplained = new Unexplained($this->cues, $read);
         $openings = $reading->openings();
-        foreach ($reading->sentences as $sentence) {
-            if (($openings[$sentence->block->age] ?? null) === $sentence->start) {
-                continue;
-            }
-            $people = $this->maySay($sentence, $read) ? $this->people($sentence, $read) : [];
+        $said = [];
+        $highest = 0.0;
+        $block = null;
+        foreach ($unexplained->sentences($reading) as $sentence) {
+            $people = ($openings[$sentence->block->age] ?? null) === $sentence->start ? [] : $this->people($sentence, $unexplained);
             $score = [] === $people ? 0.0 : $this->score($sentence, $people);
-            if ($score >= self::ENOUGH && (null === $best || $score > $best[0])) {
-                $best = [$score, $sentence, $people];
+            if ($score >= self::ENOUGH) {
+                $said[] = [$sentence, $people];
+            }
+            if ($score > $highest) {
+                [$highest, $block] = [$score, $sentence->block];
             }
         }
-        if (null !== $best) {
-            yield from $this->all($reading, $best[1], $read);
-        }
-    }
-
-    /**
-     * Those of the sentence, and of the ones beside it that begin with people too.
-     *
-     * @param list<Candidate> $read
-     *
-     * @return iterable<Candidate>
-     */
-    private function all(Reading $reading, Sentence $best, array $read): iterable
-    {
-        foreach ($reading->sentences as $sentence) {
-            if ($sentence->block !== $best->block || !$this->maySay($sentence, $read)) {
-                continue;
-            }
-            $people = $this->people($sentence, $read);
-            foreach ($sentence === $best || [] !== $people && $this->score($sentence, $people) >= self::ENOUGH ? $people : [] as [$words, $at]) {
+        foreach ($said as [$sentence, $people]) {
+            foreach ($sentence->block === $block ? $people : [] as [$words, $at]) {
                 yield new Candidate(FactKind::Audience, Typography::capital(Phrase::tidy($words)), $sentence->start + $at, \strlen($words), self::CERTAINTY);
             }
         }
     }
 
-    /** @param list<Candidate> $read */
-    private function maySay(Sentence $sentence, array $read): bool
-    {
-        return $sentence->isSpoken()
-            && !$sentence->isRefused()
-            && !\in_array($sentence->block->kind, [BlockKind::Title, BlockKind::Heading], true)
-            && \in_array($sentence->block->topic, self::TOPICS, true)
-            && 1 !== preg_match(self::OF_THE_SITE, $sentence->text)
-            && 1 !== preg_match($this->cues->givenUp, $sentence->text)
-            && [] === array_filter($read, static fn (Candidate $candidate): bool => \in_array($candidate->kind, self::EXPLAINED, true) && $candidate->start < $sentence->start + \strlen($sentence->text) && $sentence->start < $candidate->start + $candidate->length);
-    }
-
-    /**
-     * @param list<Candidate> $read
-     *
-     * @return list<array{string, int}> the people named in a sentence, with their places in it in bytes
-     */
-    private function people(Sentence $sentence, array $read): array
+    /** @return list<array{string, int}> the people named in a sentence, with their places in it in bytes */
+    private function people(Sentence $sentence, Unexplained $unexplained): array
     {
         $people = [];
         $end = 0;
@@ -119,7 +87,7 @@ final readonly class LikelyAudienceRecogniser
             $at = $this->withModifiers($sentence->text, (int) $m['head'][1], $end);
             $end = (int) $m[0][1] + \strlen($m[0][0]);
             $words = rtrim(substr($sentence->text, $at, $end - $at));
-            if (1 !== preg_match(self::THEMSELVES, substr($sentence->text, 0, $at)) && !$this->isTaken($sentence->start + $at, \strlen($words), $read)) {
+            if (1 !== preg_match(self::THEMSELVES, substr($sentence->text, 0, $at)) && !$unexplained->holds($sentence->start + $at, \strlen($words), self::TAKEN)) {
                 $people[] = [$words, $at];
             }
         }
@@ -137,12 +105,6 @@ final readonly class LikelyAudienceRecogniser
         $modifiers = preg_replace('/^.*'.substr(self::SMALL, 1, -3).'/ius', '', ' '.$m[0]) ?? '';
 
         return $head - \strlen(ltrim($modifiers));
-    }
-
-    /** @param list<Candidate> $read */
-    private function isTaken(int $start, int $length, array $read): bool
-    {
-        return [] !== array_filter($read, static fn (Candidate $candidate): bool => \in_array($candidate->kind, [FactKind::BusinessName, FactKind::Offering, FactKind::Person], true) && $candidate->start < $start + $length && $start < $candidate->start + $candidate->length);
     }
 
     /** @param non-empty-list<array{string, int}> $people */

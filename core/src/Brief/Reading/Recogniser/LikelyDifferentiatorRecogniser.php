@@ -10,6 +10,7 @@ use DunePocket\Brief\Reading\Candidate;
 use DunePocket\Brief\Reading\Phrase;
 use DunePocket\Brief\Reading\Reading;
 use DunePocket\Brief\Reading\Sentence;
+use DunePocket\Brief\Reading\Unexplained;
 use DunePocket\Catalogue\Cues;
 use DunePocket\Language\Typography;
 
@@ -50,12 +51,13 @@ final readonly class LikelyDifferentiatorRecogniser
             return;
         }
         $best = null;
+        $unexplained = new Unexplained($this->cues, $read);
         foreach ($reading->sentences as $i => $sentence) {
-            if (!$this->mayClaim($sentence) || $this->says($sentence, $read, self::EXPLAINED)) {
+            if (!$this->mayClaim($sentence) || $this->says($sentence, $unexplained, self::EXPLAINED)) {
                 continue;
             }
-            $score = $this->score($sentence, array_map(fn (int $step): string => $this->beside($sentence, $reading->sentences[$i + $step] ?? null, $read), [-2 => -2, -1 => -1, 1 => 1, 2 => 2]));
-            $score -= $this->says($sentence, $read, self::IN_PART) ? self::PART : 0.0;
+            $score = $this->score($sentence, array_map(fn (int $step): string => $this->beside($sentence, $reading->sentences[$i + $step] ?? null, $unexplained), [-2 => -2, -1 => -1, 1 => 1, 2 => 2]));
+            $score -= $this->says($sentence, $unexplained, self::IN_PART) ? self::PART : 0.0;
             if ($score >= self::ENOUGH && (null === $best || $score > $best[0])) {
                 $best = [$score, $sentence];
             }
@@ -66,20 +68,10 @@ final readonly class LikelyDifferentiatorRecogniser
         }
     }
 
-    /**
-     * @param list<Candidate> $read
-     * @param list<FactKind>  $kinds
-     */
-    private function says(Sentence $sentence, array $read, array $kinds): bool
+    /** @param list<FactKind> $kinds */
+    private function says(Sentence $sentence, Unexplained $unexplained, array $kinds): bool
     {
-        $end = $sentence->start + \strlen($sentence->text);
-        foreach ($read as $candidate) {
-            if (\in_array($candidate->kind, $kinds, true) && $candidate->start < $end && $sentence->start < $candidate->start + $candidate->length) {
-                return true;
-            }
-        }
-
-        return false;
+        return $unexplained->holds($sentence->start, \strlen($sentence->text), $kinds);
     }
 
     /** @param array<int, string> $beside the sentences of the same block by how far away they stand */
@@ -107,13 +99,9 @@ final readonly class LikelyDifferentiatorRecogniser
             && 1 !== preg_match($this->cues->noClaim, $sentence->text);
     }
 
-    /**
-     * What is said beside it, unless that speaks of the site: "book online instead of queueing" is no contrast.
-     *
-     * @param list<Candidate> $read
-     */
-    private function beside(Sentence $sentence, ?Sentence $other, array $read): string
+    /** What is said beside it, unless that speaks of the site: "book online instead of queueing" is no contrast. */
+    private function beside(Sentence $sentence, ?Sentence $other, Unexplained $unexplained): string
     {
-        return null !== $other && $other->block === $sentence->block && !$this->says($other, $read, [FactKind::Goal]) ? $other->text : '';
+        return null !== $other && $other->block === $sentence->block && !$this->says($other, $unexplained, [FactKind::Goal]) ? $other->text : '';
     }
 }

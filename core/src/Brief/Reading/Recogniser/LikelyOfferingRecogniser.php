@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace DunePocket\Brief\Reading\Recogniser;
 
 use DunePocket\Brief\FactKind;
-use DunePocket\Brief\Reading\BlockKind;
 use DunePocket\Brief\Reading\Candidate;
 use DunePocket\Brief\Reading\Phrase;
 use DunePocket\Brief\Reading\Reading;
 use DunePocket\Brief\Reading\Sentence;
+use DunePocket\Brief\Reading\Unexplained;
 use DunePocket\Catalogue\BusinessKind;
 use DunePocket\Catalogue\Cues;
 
@@ -23,14 +23,12 @@ final readonly class LikelyOfferingRecogniser
     /** From so many offerings on nothing is guessed. */
     private const ENOUGH = 3;
     private const MOST_WORDS = 4;
-    private const TOPICS = [null, 'business_kind', 'offering'];
-    /** What a sentence that says one of these is about. */
-    private const EXPLAINED = [FactKind::Goal, FactKind::SecondaryGoal, FactKind::Feature, FactKind::PageRequest, FactKind::PageRefusal, FactKind::PageCount, FactKind::Tone, FactKind::AvoidWord, FactKind::Keyphrase, FactKind::DesignNote, FactKind::Audience];
+    /** Words that name something else. */
+    private const TAKEN = [FactKind::BusinessName, FactKind::Location, FactKind::Person, FactKind::AreaServed];
     /** What stands between two things of one enumeration. */
     private const TOGETHER = '/^(?:[\s,&+\/]|\b(?:and|or|plus|with|as well as|from|to|also|mainly|mostly|now and again|some)\b)+$/iu';
     /** "a bakery", "our shop": what they are or have, not what they offer. */
     private const ONE = '/\b(?:an?|the|my|our|your|this|that|one|every|each|no|any)\s+(?:\p{L}+\s+)?$/iu';
-    private const OF_THE_SITE = '/\b(?:web ?site|site|home ?page|pages?|section|menu|button|form|nav|google|instagram)\b/iu';
     private const WHO_THEY_ARE = '/(?:er|or|ist|ian|man|woman|smith|wright|shop|studio|firm|company|practice|school|club|bakery|salon|garage|business|owner|team|yard|farm|church|museum|charity|agency|clinic|surgery)s?$/iu';
 
     /** @param list<BusinessKind> $kinds */
@@ -49,9 +47,10 @@ final readonly class LikelyOfferingRecogniser
         if (null === $words || \count(array_filter($read, static fn (Candidate $candidate): bool => FactKind::Offering === $candidate->kind)) >= self::ENOUGH) {
             return;
         }
-        foreach ($reading->sentences as $sentence) {
-            if ($this->maySay($sentence, $read)) {
-                yield from $this->named($sentence, $words, $read);
+        $unexplained = new Unexplained($this->cues, $read);
+        foreach ($unexplained->sentences($reading) as $sentence) {
+            if (!$unexplained->holds($sentence->start, \strlen($sentence->text), [FactKind::Audience])) {
+                yield from $this->named($sentence, $words, $unexplained);
             }
         }
     }
@@ -69,26 +68,10 @@ final readonly class LikelyOfferingRecogniser
         return null;
     }
 
-    /** @param list<Candidate> $read */
-    private function maySay(Sentence $sentence, array $read): bool
+    /** @return iterable<Candidate> */
+    private function named(Sentence $sentence, string $words, Unexplained $unexplained): iterable
     {
-        return $sentence->isSpoken()
-            && !$sentence->isRefused()
-            && !\in_array($sentence->block->kind, [BlockKind::Title, BlockKind::Heading], true)
-            && \in_array($sentence->block->topic, self::TOPICS, true)
-            && 1 !== preg_match(self::OF_THE_SITE, $sentence->text)
-            && 1 !== preg_match($this->cues->givenUp, $sentence->text)
-            && [] === array_filter($read, static fn (Candidate $candidate): bool => \in_array($candidate->kind, self::EXPLAINED, true) && $candidate->start < $sentence->start + \strlen($sentence->text) && $sentence->start < $candidate->start + $candidate->length);
-    }
-
-    /**
-     * @param list<Candidate> $read
-     *
-     * @return iterable<Candidate>
-     */
-    private function named(Sentence $sentence, string $words, array $read): iterable
-    {
-        $phrases = array_values(array_filter($this->phrases($sentence), fn (array $phrase): bool => $this->couldBeOffered($phrase, $sentence, $read)));
+        $phrases = array_values(array_filter($this->phrases($sentence), fn (array $phrase): bool => $this->couldBeOffered($phrase, $sentence, $unexplained)));
         $ofTheTrade = array_map(static fn (array $phrase): bool => 1 === preg_match($words, $phrase[0]), $phrases);
         foreach ($phrases as $i => [$phrase, $at]) {
             $before = $i > 0 && ($ofTheTrade[$i - 1] ?? false) && $this->areTogether($sentence, $phrases[$i - 1], $phrases[$i]);
@@ -113,17 +96,12 @@ final readonly class LikelyOfferingRecogniser
         return $phrases;
     }
 
-    /**
-     * @param array{string, int} $phrase
-     * @param list<Candidate>    $read
-     */
-    private function couldBeOffered(array $phrase, Sentence $sentence, array $read): bool
+    /** @param array{string, int} $phrase */
+    private function couldBeOffered(array $phrase, Sentence $sentence, Unexplained $unexplained): bool
     {
         [$words, $at] = $phrase;
-        $start = $sentence->start + $at;
-        $isTaken = [] !== array_filter($read, static fn (Candidate $candidate): bool => \in_array($candidate->kind, [FactKind::BusinessName, FactKind::Location, FactKind::Person, FactKind::AreaServed], true) && $candidate->start < $start + \strlen($words) && $start < $candidate->start + $candidate->length);
 
-        return !$isTaken
+        return !$unexplained->holds($sentence->start + $at, \strlen($words), self::TAKEN)
             && mb_strlen($words) > 3
             && str_word_count($words) <= self::MOST_WORDS
             && 1 !== preg_match(self::WHO_THEY_ARE, $words)
