@@ -37,7 +37,7 @@ export function BriefView() {
           <Button size="small" className="add-source" onClick={() => setTaking(true)}>
             Take over facts
           </Button>
-          {project.pages.length === 0 ? (
+          {project.pages.length === 0 && (
             <Button
               type="primary"
               onClick={() => {
@@ -47,10 +47,6 @@ export function BriefView() {
             >
               Plan the site
             </Button>
-          ) : (
-            <span className="small quiet legend">
-              <i className="read" /> read <i className="refused" /> refused <i className="parked" /> parked
-            </span>
           )}
         </div>
         {source ? (
@@ -63,6 +59,11 @@ export function BriefView() {
           />
         ) : (
           <p className="source quiet">This project came without a brief. Add what you know on the right.</p>
+        )}
+        {source && (
+          <p className="small quiet legend">
+            <i className="read" /> read <i className="refused" /> refused <i className="parked" /> parked
+          </p>
         )}
         {selected && source && catalogue && (
           <SelectedWords
