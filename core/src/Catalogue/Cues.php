@@ -40,6 +40,9 @@ final readonly class Cues
     /** @var array<string, string> pattern by feature, of the words for the feature itself */
     public array $namedFeatures;
 
+    /** @var array<string, string> pattern by feature, of what is enough where it stands alone and features are asked for */
+    private array $featuresAlone;
+
     /** What is said of somebody else's website, or of the old one. */
     public string $elsewhere;
 
@@ -58,6 +61,8 @@ final readonly class Cues
     /** What is not wanted of a site without being a thing on it. */
     public string $noThings;
     public string $givenUp;
+    /** Agrees to everything the designer wrote in the message before. */
+    public string $agreesToAll;
     public string $notOfferings;
     private string $blank;
     private string $signOff;
@@ -123,6 +128,7 @@ final readonly class Cues
         $this->tones = array_map(static fn (Node $tone): string => $expand('\b(?:'.implode('|', array_map(static fn (Node $word): string => $word->asString(), $tone->items())).')(?:ly)?\b'), $brief->child('tones')->entries());
         $this->features = array_map(static fn (Node $feature): string => $expand('(?:'.implode('|', [...$feature->strings('named'), ...$feature->strings('cues')]).')'), $features);
         $this->namedFeatures = array_map(static fn (Node $feature): string => $expand('(?:'.implode('|', $feature->strings('named')).')'), $features);
+        $this->featuresAlone = array_map(static fn (Node $feature): string => $expand('^(?:an? |the |our )?(?:'.implode('|', $feature->strings('alone')).')(?: please| yes)?$'), $features);
         $this->elsewhere = $any('elsewhere');
         $this->refusals = array_map(static fn (Node $node): array => [$expand($node->string('find')), $node->bool('sure', false), $node->bool('taken_back', false)], $brief->child('refusals')->children('refusals'));
         $unwilling = $brief->child('unwilling');
@@ -134,6 +140,7 @@ final readonly class Cues
         $this->noThings = $any('no_things');
         $this->offeringVerbs = array_map($expand, $cues->stringMap('offering_verbs'));
         $this->givenUp = $any('given_up');
+        $this->agreesToAll = $any('agrees_to_all');
         $this->notOfferings = $any('not_offerings');
         $this->labels = $cues->stringMap('labels');
         $this->blank = $expand($cues->string('blank'));
@@ -164,6 +171,12 @@ final readonly class Cues
     public function isBlank(string $answer): bool
     {
         return 1 === preg_match($this->blank, trim($answer));
+    }
+
+    /** The feature that a word asks for where features are asked for; null when it asks for none. */
+    public function featureAlone(string $word): ?string
+    {
+        return array_key_first(array_filter($this->featuresAlone, static fn (string $pattern): bool => 1 === preg_match($pattern, rtrim($word, " \n.!"))));
     }
 
     public function isSignOff(string $line): bool

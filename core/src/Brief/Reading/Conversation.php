@@ -21,8 +21,8 @@ final readonly class Conversation
     private const FEWEST_TURNS = 6;
     private const FEWEST_STAMPS = 3;
     /** The time before a turn: "12:04", "[10:02]", "4/5/26, 10:02 - ", "[10:02, 12/01/2026]". */
-    private const STAMP = '/^\[?(?:\d{1,2}[.\/-]\d{1,2}[.\/-]\d{2,4},?\s+)?\d{1,2}:\d\d(?::\d\d)?(?:\s?[ap]m)?(?:,\s+\d{1,2}[.\/-]\d{1,2}[.\/-]\d{2,4})?\]?\s+(?:-\s+)?/iu';
-    private const SPEAKER = '/^(\[?(?:\d{1,2}[.\/-]\d{1,2}[.\/-]\d{2,4},?\s+)?\d{1,2}:\d\d(?::\d\d)?(?:\s?[ap]m)?(?:,\s+\d{1,2}[.\/-]\d{1,2}[.\/-]\d{2,4})?\]?\s+(?:-\s+)?)?([\p{L}][\p{L}\s.\'’-]{0,30}):\s+(?=\S)/u';
+    private const STAMP = '/^\[?(?:\d{1,2}[.\/-]\d{1,2}(?:[.\/-]\d{2,4})?,?\s+)?\d{1,2}:\d\d(?::\d\d)?(?:\s?[ap]m)?(?:,\s+\d{1,2}[.\/-]\d{1,2}(?:[.\/-]\d{2,4})?)?\]?\s+(?:-\s+)?/iu';
+    private const SPEAKER = '/^(\[?(?:\d{1,2}[.\/-]\d{1,2}(?:[.\/-]\d{2,4})?,?\s+)?\d{1,2}:\d\d(?::\d\d)?(?:\s?[ap]m)?(?:,\s+\d{1,2}[.\/-]\d{1,2}(?:[.\/-]\d{2,4})?)?\]?\s+(?:-\s+)?)?([\p{L}][\p{L}\s.\'’-]{0,30}):\s+(?=\S)/u';
 
     public function __construct(private Cues $cues)
     {
@@ -108,7 +108,21 @@ final readonly class Conversation
             $messages[$age][] = new Line($line->start + $quoted, $bare, $lineAge, ($other && !$answersBelow) || $asks ? Role::Other : Role::Client);
         }
 
+        if ($this->agreesToAll($messages[0])) {
+            $messages[1] = array_map(static fn (Line $line): Line => Role::Other === $line->role ? new Line($line->start, $line->text, $line->age) : $line, $messages[1] ?? []);
+        }
+
         return array_merge([], ...array_map($this->withoutSignature(...), $messages));
+    }
+
+    /**
+     * "Yes to all of that, except the blog": what the designer summed up is as good as said by the client.
+     *
+     * @param list<Line> $message
+     */
+    private function agreesToAll(array $message): bool
+    {
+        return [] !== array_filter($message, fn (Line $line): bool => Role::Client === $line->role && 1 === preg_match($this->cues->agreesToAll, $line->text));
     }
 
     /** @param list<Line> $message */

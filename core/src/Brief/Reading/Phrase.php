@@ -39,7 +39,13 @@ final class Phrase
     /** "Aldous Bell Hangers of Dereham" is a name and a place. */
     public static function withoutPlace(string $name): string
     {
-        return preg_replace(['/^((?:\S+\s+){2,}\S+(?<!Museum|School|Society|House|Academy|College|Institute|Guild|Friends|Church|Company|Centre|Center|Gallery|League|University|World|Festival|Theatre|Order|Army|Bank))\s+of\s+\p{Lu}\S+$/u', '/^(\S+\s+\S.*?)\s+(?:in|near|at)\s+\p{Lu}\S+(?:\s+\p{Lu}\S+)?$/u'], '$1', $name) ?? $name;
+        return preg_replace(['/^((?:\S+\s+){2,}\S+(?<!Museum|School|Society|House|Academy|College|Institute|Guild|Friends|Church|Company|Centre|Center|Gallery|League|University|World|Festival|Theatre|Order|Army|Bank))\s+of\s+\p{Lu}\S+$/u', '/^(\S+\s+\S.*?)\s+on\s+the\s+\p{Lu}\S+(?:\s+(?:and\s+)?\p{Lu}\S+)*$/u', '/^(\S+\s+\S.*?)\s+(?:in|near|at)\s+\p{Lu}\S+(?:\s+\p{Lu}\S+)?$/u'], '$1', $name) ?? $name;
+    }
+
+    /** "A shop pleas", where "e" follows: the last word is not all there. */
+    public static function wholeWords(string $text, string $after): string
+    {
+        return 1 === preg_match('/^\p{L}/u', $after) ? (preg_replace('/\s*[\p{L}\'’-]+$/u', '', $text) ?? $text) : $text;
     }
 
     public static function withoutArticle(string $text): string

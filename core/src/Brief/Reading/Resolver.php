@@ -20,6 +20,8 @@ final class Resolver
     private const SURE_ENOUGH = 0.75;
     /** "… of Truro" says where. */
     private const PLACE_AFTER = '/\s(?:of|in|at|near)\s\p{Lu}\S+$|\s(?:Where|When|What|Who|How)$/u';
+    /** Less than that, the wish for a feature is all there is: it makes no second aim. */
+    private const SECOND_AIM = 0.6;
     private const REPETITION = 0.02;
     private const LONGEST_VALUE = 200;
     private const LISTED = 0.95;
@@ -101,6 +103,7 @@ final class Resolver
         }
         if (\count($goals) > 1) {
             $settled['goal'] = [array_shift($goals)];
+            $goals = array_filter($goals, static fn (Candidate $c): bool => $c->certainty >= self::SECOND_AIM);
             $settled['secondary_goal'] = array_map(static fn (Candidate $c): Candidate => new Candidate(FactKind::SecondaryGoal, $c->value, $c->start, $c->length, $c->certainty, $c->origin, $c->detail), \array_slice($goals, 0, 3));
         }
 

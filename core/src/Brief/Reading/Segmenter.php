@@ -49,6 +49,9 @@ final class Segmenter
     private const LIST_LINES = 3;
     private const LIST_LINE_LENGTH = 64;
     private const YES = '/^(?:(?:oh|er|um|well|so)[,.]?\s+)*(?:yes|yeah|yep|yup|absolutely|definitely|of course|exactly|that[\'’]?s (?:right|it)|sure|spot on|bang on|that[\'’]?s the one|you got it|fine|okay|ok|lovely|great|correct|please do|right|perfect|sounds (?:good|right))\b/iu';
+    /** "Anything special about your work?", "No cement, ever": none of something is an answer, not a no. */
+    private const ASKS_OPENLY = '/^\s*(?:(?:and|so|ok|okay|right)[,.]?\s+)*(?:is there |have you )?any(?:thing)?\b/iu';
+    private const NONE_OF = '/^no\s+(?!(?:not|no|nothing|idea|thanks?|thank|sorry|really|we|i|it|that|there|they|just|please|never|need|way|more|rush|hurry|problem|worries|doubt|preference|clue|opinion|change|extras?)\b)\p{L}/iu';
     private const NO = '/^(?:(?:oh|er|um|well|so|god)[,.]?\s+)*(?:no|nope|nah|never|who(?:[\'’]?s| is| has) (?:going|got|ever|time)|what would (?:i|we)|why would|not really|rather not|please don[\'’]?t|definitely not|absolutely not|not worth|don[\'’]?t think so|god no)\b/iu';
 
     /** @var list<Block> */
@@ -160,7 +163,7 @@ final class Segmenter
             foreach ($run as $j => $asked) {
                 $ofTheSite = self::MENU === $asked->topic
                     ? 1 === preg_match('/\b(?:home|about|contact|faq)\b/iu', $text)
-                    : [] !== array_filter($this->cues->features, static fn (string $pattern): bool => 1 === preg_match($pattern, $text));
+                    : $this->areOfASite($text);
                 $topic = match (true) {
                     self::WHY === $asked->topic => 1 === preg_match(self::AIM, $text) ? FactKind::Goal : FactKind::Differentiator,
                     self::NEEDS === $asked->topic => 1 === preg_match('/^(?:home|about|contact|faq)\b|\b(?:home|about)\s*,/imu', $text) ? FactKind::PageRequest : FactKind::Feature,
@@ -174,6 +177,12 @@ final class Segmenter
         }
 
         return array_values($blocks);
+    }
+
+    private function areOfASite(string $features): bool
+    {
+        return [] !== array_filter($this->cues->features, static fn (string $pattern): bool => 1 === preg_match($pattern, $features))
+            || \count(array_filter(Phrase::list($features), fn (array $part): bool => null !== $this->cues->featureAlone($part[0]))) > 1;
     }
 
     private function notTheClients(Line $line): void
@@ -236,6 +245,7 @@ final class Segmenter
             return false;
         }
         $agreed = match (true) {
+            1 === preg_match(self::ASKS_OPENLY, $question->text) && 1 === preg_match(self::NONE_OF, trim($line->text)) => null,
             1 === preg_match(self::NO, trim($line->text)), 1 === preg_match('/[.!?]\s+(?:so |but )?no[.!]*$/iu', trim($line->text)) => false,
             1 === preg_match(self::YES, trim($line->text)) => true,
             default => null,

@@ -10,6 +10,7 @@ use DunePocket\Brief\Reading\Role;
 use DunePocket\Brief\SourceKind;
 use DunePocket\Brief\Sources\SourceReader;
 use DunePocket\Tests\Support\Bench;
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
 final class ConversationTest extends TestCase
@@ -92,6 +93,29 @@ final class ConversationTest extends TestCase
     {
         $call = "We make sourdough.\nPages: bread, classes, find us.\nThat is all.";
         self::assertSame([Role::Client, Role::Client], [self::line('We make', $call, SourceKind::Call)->role, self::line('Pages', $call, SourceKind::Call)->role]);
+    }
+
+    /** @return iterable<string, array{string, Role}> */
+    public static function repliesToASummary(): iterable
+    {
+        yield 'yes to all' => ['Yes to all of that, except the blog.', Role::Client];
+        yield 'all right' => ["Hi Tess,\n\nthat all looks good.", Role::Client];
+        yield 'understood' => ["You've got it exactly right!", Role::Client];
+        yield 'only thanked' => ['Thanks, I will have a think.', Role::Other];
+        yield 'yes to one thing' => ['Yes to the map.', Role::Other];
+    }
+
+    #[DataProvider('repliesToASummary')]
+    public function testWhatTheDesignerSummedUpIsTheClientsOnceAllOfItIsAgreedTo(string $reply, Role $whose): void
+    {
+        $thread = "From: Ines Marl <ines@ropewalk.example>\nTo: Tess\n\n$reply\n\nInes\n\nOn Tue, 3 Feb 2026, Tess Webb <tess@web.example> wrote:\n> So I have prices and a map. Is that all?\n> And a blog.\n>\n> On Mon, 2 Feb 2026, Ines Marl <ines@ropewalk.example> wrote:\n>> We hire out bicycles.";
+        self::assertSame([$whose, Role::Client], [self::line('And a blog', $thread)->role, self::line('We hire', $thread)->role]);
+    }
+
+    public function testTheDateOfAMessageMayLackItsYear(): void
+    {
+        $chat = "[10:02, 03/09] Lou: What do you do?\n[10:05, 03/09] Ed: We mend walls\n[10:06, 03/09] Ed: and build them\n[10:07, 03/09] Lou: Where?";
+        self::assertSame([Role::Other, 'We mend walls', Role::Client], [self::line('What do', $chat)->role, self::line('We mend', $chat)->text, self::line('and build', $chat)->role]);
     }
 
     public function testTheDateMayStandBehindTheTime(): void

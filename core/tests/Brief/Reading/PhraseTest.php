@@ -65,6 +65,11 @@ final class PhraseTest extends TestCase
         self::assertSame($range, Numeral::range($text));
     }
 
+    public function testAWordThatIsNotAllThereIsDropped(): void
+    {
+        self::assertSame(['no shop', 'no shop'], [Phrase::wholeWords('no shop pleas', 'e.'), Phrase::wholeWords('no shop', ' please')]);
+    }
+
     public function testATitleLosesItsArticleAndItsMarks(): void
     {
         self::assertSame('Sauna', Phrase::title(' the *sauna*, '));

@@ -109,6 +109,13 @@ final class SegmenterTest extends TestCase
         self::assertSame(['We mend boats in Pell.'], array_values(array_map(static fn (Block $block): string => $block->text, array_filter($blocks, static fn (Block $block): bool => BlockKind::Signature !== $block->kind))));
     }
 
+    public function testNoneOfSomethingIsAnAnswerToAnOpenQuestion(): void
+    {
+        $blocks = self::blocks("Lou: What do you do?\nEd: Walls\nLou: Anything special about your work?\nEd: no cement ever\nLou: Any more questions?\nEd: no\nLou: Great, thanks\nEd: Bye");
+        self::assertContains('no cement ever', array_map(static fn (Block $block): string => $block->text, $blocks));
+        self::assertNotContains('Anything special about your work', array_map(static fn (Block $block): string => $block->text, $blocks));
+    }
+
     public function testInAThreadTheOlderMessageIsOlder(): void
     {
         $blocks = self::blocks("No blog after all.\n\nOn Tue, 3 Mar 2026 at 10:12, Ada <ada@marsh.example> wrote:\n> We need a blog.");

@@ -21,6 +21,7 @@ final readonly class DomainNameRecogniser implements Recogniser
     private const SHORT_WORDS = ['of', 'and', 'the', 'for', 'red', 'old', 'new', 'big', 'sea', 'oak', 'fox', 'sun'];
     private const MOST_WORDS = 4;
     private const GUESSED = 0.4;
+    private const WRITTEN = 0.9;
     private const MAILBOX_HOSTS = '/^(?:gmail|googlemail|hotmail|outlook|yahoo|icloud|live|btinternet|aol|gmx|proton\w*|me|mail|example)$/i';
 
     private ?\Transliterator $plain;
@@ -35,9 +36,13 @@ final readonly class DomainNameRecogniser implements Recogniser
     {
         $hosts = $this->hosts($reading);
         yield from $this->spelledOut($hosts, $reading);
+        yield from $this->written($hosts, $reading);
         foreach ([] === $hosts ? [] : $reading->sentences as $sentence) {
             preg_match_all($this->cues->name, $sentence->text, $matches, \PREG_OFFSET_CAPTURE);
             foreach ($matches[0] as [$name, $offset]) {
+                if (1 === preg_match('~[@./]$~', substr($sentence->text, 0, (int) $offset))) {
+                    continue;
+                }
                 $longer = $this->longer($name, $hosts, $reading);
                 if (null !== $longer) {
                     yield $longer;
@@ -65,6 +70,23 @@ final readonly class DomainNameRecogniser implements Recogniser
             $words = $this->words($host, self::MOST_WORDS);
             if (\count($words) > 1) {
                 yield new Candidate(FactKind::BusinessName, Phrase::properName(implode(' ', $words)), (int) stripos($reading->text->text, $host), \strlen($host), self::GUESSED, Origin::Inferred);
+            }
+        }
+    }
+
+    /**
+     * "chalk box - climbing wall", and hello@chalkbox.example: written small, as several words.
+     *
+     * @param list<string> $hosts
+     *
+     * @return iterable<Candidate>
+     */
+    private function written(array $hosts, Reading $reading): iterable
+    {
+        foreach ($hosts as $host) {
+            $apart = '~(?<![\p{L}\d@./-])'.implode('[ \'’&-]{0,3}', str_split($host)).'(?![\p{L}\d@-]|\.\p{L})~iu';
+            if (\strlen($host) >= self::SHORTEST && 1 === preg_match($apart, $reading->text->text, $m, \PREG_OFFSET_CAPTURE) && str_contains($m[0][0], ' ')) {
+                yield new Candidate(FactKind::BusinessName, Phrase::properName($m[0][0]), (int) $m[0][1], \strlen($m[0][0]), self::WRITTEN);
             }
         }
     }

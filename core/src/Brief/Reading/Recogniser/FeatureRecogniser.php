@@ -24,6 +24,8 @@ final readonly class FeatureRecogniser implements Recogniser
     private const FURTHER = '/^(?:(?:and|also|plus)\s+)?(?:an?|the|lots of|loads of|plenty of|many|more|some)\s/iu';
     /** A sentence after the list of pages that is longer than their names says what is on them. */
     private const NAMES_ALONE = 3;
+    private const ASKED = 0.95;
+    private const WISHED = 0.85;
     /** A refusal in more words than this is called by the feature's name. */
     private const LONG = 3;
     /** "want a shop", "take bookings", "photos of": what the name of the thing does not hold. */
@@ -43,6 +45,9 @@ final readonly class FeatureRecogniser implements Recogniser
             }
             $asked = 'feature' === $topic;
             $wished = $asked || true === $sentence->block->agreed || 1 === preg_match($this->cues->wanting, $sentence->text) || 'goal' === $topic || (null === $topic && 1 !== preg_match(self::WHOLE_SENTENCE, $sentence->text));
+            if ($asked) {
+                yield from $this->alone($sentence);
+            }
             foreach ($this->cues->features as $feature => $pattern) {
                 preg_match_all($pattern, $sentence->text, $matches, \PREG_OFFSET_CAPTURE);
                 if ([] === $matches[0] || ('contact-form' === $feature && isset($quoteForms[spl_object_id($sentence->block)]))) {
@@ -52,8 +57,24 @@ final readonly class FeatureRecogniser implements Recogniser
                 if ('page_refusal' === $topic || $this->negation->covers($sentence, $offset)) {
                     yield new Candidate(FactKind::PageRefusal, Phrase::title(str_word_count($words) > self::LONG ? strtr($feature, '-', ' ') : preg_replace(self::AROUND, '', $words) ?? $words), $sentence->start + $offset, \strlen($words), 0.93, detail: ['feature' => $feature]);
                 } elseif ($wished || $this->isNamed($feature, $sentence, $words) || ('page_request' === $topic && $this->saysWhatIsThere($sentence)) || ('page_request' === $topic && 1 === preg_match('/\bwith (?:an?|the|our)?\s*$|\([^)]*$/iu', substr($sentence->text, 0, $offset)))) {
-                    yield new Candidate(FactKind::Feature, $feature, $sentence->start + $offset, \strlen($words), $asked ? 0.95 : 0.85, detail: ['wording' => Phrase::tidy($words)]);
+                    yield new Candidate(FactKind::Feature, $feature, $sentence->start + $offset, \strlen($words), $asked ? self::ASKED : self::WISHED, detail: ['wording' => Phrase::tidy($words)]);
                 }
+            }
+        }
+    }
+
+    /**
+     * "Features: shop, calendar, log in".
+     *
+     * @return iterable<Candidate>
+     */
+    private function alone(Sentence $sentence): iterable
+    {
+        foreach (Phrase::list($sentence->text) as [$part, $at]) {
+            $feature = $this->cues->featureAlone($part);
+            if (null !== $feature && !$this->negation->covers($sentence, $at)) {
+                $words = rtrim($part, " \n.!");
+                yield new Candidate(FactKind::Feature, $feature, $sentence->start + $at, \strlen($words), self::ASKED, detail: ['wording' => Phrase::tidy($words)]);
             }
         }
     }

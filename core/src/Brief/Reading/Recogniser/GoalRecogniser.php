@@ -24,6 +24,7 @@ final readonly class GoalRecogniser implements Recogniser
     private const AIM = 0.94;
     private const VISITORS = 0.8;
     private const WISH = 0.75;
+    private const MEANT_BY_FEATURES = 0.55;
     private const EMPHASIS = 0.1;
     private const BESIDE = '/\b(?:also|as well|would be handy|ideally|maybe|nice to have)\b|^(?:then|and then|#?2|plus|oh)\b/iu';
     private const SECONDARY = 0.7;
@@ -75,7 +76,8 @@ final readonly class GoalRecogniser implements Recogniser
             null !== $next && $next->block === $sentence->block && 1 === preg_match($this->cues->aimBefore, $next->text) && (1 === preg_match($this->cues->wanting, $sentence->text) || 1 === preg_match($this->cues->visitorsDo, $sentence->text) || !str_contains($sentence->text, ',')) => self::AIM,
             1 === preg_match($this->cues->elsewhere, $sentence->text) => null,
             1 === preg_match($this->cues->visitorsDo, $sentence->text) => self::VISITORS,
-            'feature' === $topic || 1 === preg_match($this->cues->wanting, $sentence->text) => self::WISH,
+            1 === preg_match($this->cues->wanting, $sentence->text) => self::WISH,
+            'feature' === $topic => self::MEANT_BY_FEATURES,
             default => null,
         };
     }

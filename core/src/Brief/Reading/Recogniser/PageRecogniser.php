@@ -426,6 +426,7 @@ final readonly class PageRecogniser implements Recogniser
             return;
         }
         $text = preg_match_all('~\p{L}/(?=\p{L})~u', $sentence->text) > 1 ? str_replace('/', ',', $sentence->text) : $sentence->text;
+        $text = preg_match_all('/;\s/u', $text) > 1 ? str_replace(';', ',', $text) : $text;
         $from = 0;
         if (1 === preg_match('/\b(?:pages?|site|website|menu|need|want|have|like|be|with|are|include|includes|consist|following|certainly|suggest|listed|imagine|imagining|imagined|picture|see|propose|think|so|suppose|for|just)\b\s*(?:[:–—-]\s*|(?:are|is|of|for|with|like|such as|would be|could be|should be|please)\s*:?\s*)*(?=(?:an?\s+|the\s+)?(?:home|front|welcome|about|services|who we|what we|start|landing)\b)/iu', $text, $m, \PREG_OFFSET_CAPTURE)) {
             $from = (int) $m[0][1] + \strlen($m[0][0]);

@@ -26,11 +26,11 @@ final readonly class RefusalRecogniser implements Recogniser
     private const NO = '/\b(?:no|without)(?:\s+(?:an?|any))?\s+$/iu';
     private const ANSWERS = ['avoid_word', 'keyphrase', 'tone', 'business_name', 'voice_sample', 'location', 'contact_phone', 'contact_email', 'opening_hours', 'audience', 'competitor', 'design_note'];
     /** What ends the name of a thing: "a forum because nobody would use it". */
-    private const AFTER_NAME = '/\s+[-–—]\s.*$|\s+(?:please|thanks?|at all|for now|yet|or anything|as|because|since|either|on|we|nobody|then|so|just|it|needed|necessary|required|wanted|makes?|until|cos|coz|with|that|which|who|there|anywhere|any ?more|again|this time|right now|from last time|idea|suggestion|proposal|to|at the (?:top|bottom|side)|on the side)\b.*$/iu';
+    private const AFTER_NAME = '/\s+[-–—]\s.*$|\s+(?:please|thanks?|at all|for now|yet|or anything|as|because|since|n?either|on|we|nobody|then|so|just|it|needed|necessary|required|wanted|makes?|until|cos|coz|with|that|which|who|there|anywhere|any ?more|again|this time|right now|from last time|idea|suggestion|proposal|to|at the (?:top|bottom|side)|on the side)\b.*$/iu';
     /** Pages every site has: only "no about page" refuses one, and "about" alone never. */
     private const ALWAYS_THERE = '/^(?:home|contact|about)$/iu';
     /** "Scrap what I said", "Instagram does that": words that name nothing. */
-    private const NO_NAME = '/\s(?:of|for|in|with|to|by|the|does|do|did|is|are)$|^(?:with|by|for|what|that|this|which|who|how|why|it|we|i|they|he|she|you)\b/iu';
+    private const NO_NAME = '/\s(?:of|for|in|with|to|by|the|does|do|did|is|are)$|^(?:n?either|with|by|for|what|that|this|which|who|how|why|it|we|i|they|he|she|you)\b/iu';
     private const PREPOSITION = '/\s+(?:of|for|in|about|from|with|to)\s.*$/iu';
 
     public function __construct(private Cues $cues, private PageKinds $pages)
@@ -89,6 +89,7 @@ final readonly class RefusalRecogniser implements Recogniser
             preg_match_all($pattern, $sentence->text, $matches, \PREG_SET_ORDER | \PREG_OFFSET_CAPTURE);
             foreach ($matches as $match) {
                 [$names, $offset] = $match['names'];
+                $names = Phrase::wholeWords($names, substr($sentence->text, (int) $offset + \strlen($names)));
                 foreach (Phrase::list(str_replace([' nor ', ' no '], [', or ', ',no '], $names)) as [$part, $at]) {
                     $lead = 1 === preg_match('/^(?:(?:none of (?:those|these|the|that|your)|an?|the|any|no|please|actually|dont|don[\'’]?t|want|our|or|and|nor|also|but|maybe)\s+)+/iu', $part, $m) ? \strlen($m[0]) : 0;
                     $from = (int) $offset + $at + $lead;
