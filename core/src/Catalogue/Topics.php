@@ -15,6 +15,9 @@ final readonly class Topics
     /** @var list<array{string, string}> pattern somewhere in a question, topic */
     private array $questions;
 
+    /** "As discussed on the phone:" asks for nothing. */
+    private string $introduces;
+
     /** @param callable(string): string $expand makes a pattern of what the catalogue holds */
     public function __construct(Node $topics, callable $expand)
     {
@@ -30,6 +33,7 @@ final readonly class Topics
                 $questions[] = [$expand($question), $kind];
             }
         }
+        $this->introduces = $expand($topics->string('introduces'));
         $this->labels = $labels;
         $this->questions = $questions;
     }
@@ -43,7 +47,7 @@ final readonly class Topics
     /** A fact kind's value, "competitor", "features", "menu", or null when nothing is asked for. */
     public function of(string $text): ?string
     {
-        return $this->ofLabel($text) ?? $this->first($this->questions, trim($text));
+        return $this->ofLabel($text) ?? (1 === preg_match($this->introduces, trim($text)) ? null : $this->first($this->questions, trim($text)));
     }
 
     private function bare(string $text): string

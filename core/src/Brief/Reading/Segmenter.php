@@ -52,7 +52,9 @@ final class Segmenter
     /** "Anything special about your work?", "No cement, ever": none of something is an answer, not a no. */
     private const ASKS_OPENLY = '/^\s*(?:(?:and|so|ok|okay|right)[,.]?\s+)*(?:is there |have you )?any(?:thing)?\b/iu';
     private const NONE_OF = '/^no\s+(?!(?:not|no|nothing|idea|thanks?|thank|sorry|really|we|i|it|that|there|they|just|please|never|need|way|more|rush|hurry|problem|worries|doubt|preference|clue|opinion|change|extras?)\b)\p{L}/iu';
-    private const NO = '/^(?:(?:oh|er|um|well|so|god)[,.]?\s+)*(?:no|nope|nah|never|who(?:[\'’]?s| is| has) (?:going|got|ever|time)|what would (?:i|we)|why would|not really|rather not|please don[\'’]?t|definitely not|absolutely not|not worth|don[\'’]?t think so|god no)\b/iu';
+    /** Speaks of every question that was asked. */
+    private const ALL_OF_THEM = '/^(?:(?:no|yes)[,.]? )?(?:n?either|none|both|all)\b/iu';
+    private const NO = '/^(?:(?:oh|er|um|well|so|god)[,.]?\s+)*(?:no|nope|nah|never|who(?:[\'’]?s| is| has) (?:going|got|ever|time)|what would (?:i|we)|why would|not really|rather not|please don[\'’]?t|definitely not|absolutely not|not worth|don[\'’]?t think so|god no|neither|none of (?:those|these|them|that|it))\b/iu';
 
     /** @var list<Block> */
     private array $blocks = [];
@@ -250,7 +252,7 @@ final class Segmenter
             1 === preg_match(self::YES, trim($line->text)) => true,
             default => null,
         };
-        $question = $this->lastQuestion($question);
+        $question = 1 === preg_match(self::ALL_OF_THEM, trim($line->text)) ? $question : $this->lastQuestion($question);
         if (null === $agreed || 1 === preg_match('/\b(?:could|can|would|will) you (?:tell|say|describe|explain)\b/iu', $question->text) || 1 === preg_match('/^\s*(?:Q\s*\d*\s*[.:)])?\s*(?:what|who|where|when|which|how|why|(?:and |so )?(?:could|can|would|will) you (?:tell|say|describe|explain)|(?:ok|okay|right|so)?[,. ]*tell me)\b/iu', $question->text)) {
             return false;
         }
@@ -564,7 +566,7 @@ final class Segmenter
         $last = $this->blocks[\count($this->blocks) - 1] ?? null;
         $goesOn = 1 === preg_match('/^(?:and |oh )?(?:also|plus)$/iu', $m[2]) && BlockKind::Answer === $last?->kind && FactKind::Offering->value === $last->topic;
         $topic = $goesOn ? FactKind::Offering->value : $this->cues->topic($m[2]);
-        if (null === $topic && (!$this->isCapitalLabel($m[2]) || $this->isOfASite($m[2]))) {
+        if (null === $topic && (!$this->isCapitalLabel($m[2]) || $this->isOfASite($m[2]) || ($this->justAsked && $this->topicIsQuestion && null !== $this->topic))) {
             return false;
         }
         if (null !== $topic && $this->saysMore($m[2])) {

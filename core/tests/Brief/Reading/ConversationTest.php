@@ -118,6 +118,12 @@ final class ConversationTest extends TestCase
         self::assertSame([Role::Other, 'We mend walls', Role::Client], [self::line('What do', $chat)->role, self::line('We mend', $chat)->text, self::line('and build', $chat)->role]);
     }
 
+    public function testTheRoleMayStandBehindTheSpeakersName(): void
+    {
+        $chat = "Sam (designer): What do you bake?\nNadia: sourdough\nSam (designer): And who buys?\nNadia: the village\nSam (designer): Anything else?\nNadia: no";
+        self::assertSame([Role::Other, 'sourdough'], [self::line('And who', $chat)->role, self::line('sourdough', $chat)->text]);
+    }
+
     public function testTheDateMayStandBehindTheTime(): void
     {
         $chat = "[10:02, 12/01/2026] Dee: the cafe is called Crumb\n[10:03, 12/01/2026] Sam: What do you serve?\n[10:05, 12/01/2026] Dee: brunch and cakes\n[10:06, 12/01/2026] Sam: Who comes?\n[10:07, 12/01/2026] Dee: students";

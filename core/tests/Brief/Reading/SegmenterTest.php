@@ -116,6 +116,23 @@ final class SegmenterTest extends TestCase
         self::assertNotContains('Anything special about your work', array_map(static fn (Block $block): string => $block->text, $blocks));
     }
 
+    public function testTheFirstWordsOfAnAnswerAreNoLabel(): void
+    {
+        $about = array_filter(self::blocks("What makes you different?\nNurse-led: a nurse does every session"), static fn (Block $block): bool => 'differentiator' === $block->topic);
+        self::assertSame(['Nurse-led: a nurse does every session'], array_values(array_map(static fn (Block $block): string => $block->text, $about)));
+    }
+
+    public function testAnIntroductionAsksForNothing(): void
+    {
+        self::assertSame([], array_filter(self::blocks("As discussed on the phone:\n\n- We mend boats\n- Keep it plain"), static fn (Block $block): bool => null !== $block->topic));
+    }
+
+    public function testNeitherAnswersBothQuestions(): void
+    {
+        $refused = array_filter(self::blocks("Lou: What do you do?\nEd: Walls\nLou: Would you like a blog? Or a newsletter?\nEd: Neither, please.\nLou: Great, thanks\nEd: Bye"), static fn (Block $block): bool => false === $block->agreed);
+        self::assertStringContainsString('blog? Or a newsletter', implode(' ', array_map(static fn (Block $block): string => $block->text, $refused)));
+    }
+
     public function testInAThreadTheOlderMessageIsOlder(): void
     {
         $blocks = self::blocks("No blog after all.\n\nOn Tue, 3 Mar 2026 at 10:12, Ada <ada@marsh.example> wrote:\n> We need a blog.");

@@ -45,6 +45,8 @@ final readonly class OfferingRecogniser implements Recogniser
     /** "models, in the studio, from wood" */
     private const CIRCUMSTANCE = '/^(?:in|at|from|by|with|for|on) (?:an?|the|our|my|every|each|all|\p{L}+$)/iu';
     /** A sentence rather than a list. */
+    private const GIVEN_TO = '/\b(?:supply|supplies|sell|sells|deliver|delivers|provide|provides)\b/iu';
+    private const TO_WHOM = '/(?<!door|access|introductions|guides|one)\s+to\s+(?!order\b|measure\b|hire\b|rent\b|let\b|go\b|take\b|eat\b|\d)\p{L}.*$/ius';
     private const SAYS = '/^(?:it[\'’]?s|we[\'’]?re|we|i|it|they|there|this|all|each|every|people|most|some|you|our|that[\'’]?s|not)\b|\b(?:my|his|her|she|he|it[\'’]?s|we[\'’]re|is|are|was|were|started|comes?|costs?|included|know|think)\b/iu';
     /** Verbs that add nothing to the name of what is offered: "do restorations", "make oars". */
     private const LIGHT_VERB = '/^(?:(?:also|then|can|now|even|sometimes)\s+)*(?:do|does|make|makes|offer|offers|provide|provides|sell|sells|run|runs|give|gives|put on|hold|host|supply|supplies|carry out|undertake|take on|have|rent out|hire out)\s+(?=\p{L})/iu';
@@ -52,7 +54,8 @@ final readonly class OfferingRecogniser implements Recogniser
     private const CLAUSE_BEFORE = '/^(?:sorting out|there[\'’]?s|there (?:is|are)|we[\'’]ve(?: got)?|we have|you[\'’]ve got|(?:we|i) (?:also )?(?:do|offer|sell|make|run|give|provide))\s+(?:also )?(?:an? |some )?(?:schemes? of )?(?=\p{L})/iu';
     /** "on Fridays local vegetables" */
     private const WHEN_FIRST = '/^(?:since (?:\p{L}+ ){1,2}?(?:\d{4}|year|month|week|summer|winter|spring|autumn|january|february|march|april|may|june|july|august|september|october|november|december)\s+|now and then\s+|these days\s+|nowadays\s+|occasionally\s+|sometimes\s+|once in a while\s+|(?:on|in|at|during|every|from|once)\s+(?:the\s+)?(?:\p{L}+\s+){0,2}?(?:(?:mon|tues|wednes|thurs|fri|satur|sun)days?|weekends?|weekdays?|summer|winter|spring|autumn|christmas|easter|season|months?|weeks?|years?|evenings?|mornings?)\s+)(?=\p{L})/iu';
-    private const VERBS = ['hired' => 0.93, 'sure' => 0.92, 'labelled' => 0.9, 'colon' => 0.86, 'visitors' => 0.8, 'sure_third' => 0.88, 'there' => 0.7, 'possible' => 0.6];
+    private const FIRST_PERSON = '/\b(?:we|i)\b/iu';
+    private const VERBS = ['hired' => 0.93, 'sure' => 0.92, 'labelled' => 0.9, 'colon' => 0.86, 'visitors' => 0.8, 'sure_third' => 0.88, 'told' => 0.88, 'there' => 0.7, 'possible' => 0.6];
     /** "the following works: …" */
     private const ANNOUNCED = '/^[^:.;,]{0,60}:\s*/u';
     /** "Many photos, steam, happy faces", "Welcoming, a bit nosy" */
@@ -69,6 +72,7 @@ final readonly class OfferingRecogniser implements Recogniser
         yield from $this->unheadedItems($reading->sentences);
         yield from $this->namesAsSentences($reading->sentences);
         $before = null;
+        $isTold = 1 !== preg_match(self::FIRST_PERSON, $reading->text->text);
         foreach ($reading->sentences as $sentence) {
             if (!$sentence->isSpoken() || \in_array($sentence->block->kind, [BlockKind::Title, BlockKind::Heading], true)) {
                 continue;
@@ -83,7 +87,7 @@ final readonly class OfferingRecogniser implements Recogniser
             if (null !== $sentence->block->topic && !\in_array($sentence->block->topic, ['business_kind', 'business_name', 'differentiator', 'person', 'proof'], true)) {
                 continue;
             }
-            $offered = [...$this->inRunningText($sentence), ...$this->saidFirst($sentence), ...$this->priced($sentence), ...$this->bareList($sentence, $before === $sentence->block)];
+            $offered = [...$this->inRunningText($sentence, $isTold), ...$this->saidFirst($sentence), ...$this->priced($sentence), ...$this->bareList($sentence, $before === $sentence->block)];
             yield from $offered;
             $before = [] === $offered ? null : $sentence->block;
         }
@@ -257,12 +261,19 @@ final readonly class OfferingRecogniser implements Recogniser
         }
     }
 
-    /** @return iterable<Candidate> */
-    private function inRunningText(Sentence $sentence): iterable
+    /**
+     * @param bool $isTold in notes that somebody else took, "they make" says what the client makes
+     *
+     * @return iterable<Candidate>
+     */
+    private function inRunningText(Sentence $sentence, bool $isTold = false): iterable
     {
         $text = $sentence->text;
         $taken = 0;
         foreach ($this->verbs($text) as [$verb, $words, $offset]) {
+            if ('told' === $verb && !$isTold) {
+                continue;
+            }
             $certainty = self::VERBS[$verb];
             $from = $offset + \strlen($words);
             if ($from <= $taken || 1 === preg_match(self::NO_OBJECT, substr($text, $from)) || 1 === preg_match(self::NOT_DONE, substr($text, 0, $offset + \strlen($words))) || (1 === preg_match('/\b(?:what|how|where|why|which|that|who|as|if|until|once)\s*$/iu', substr($text, 0, $offset)) && 1 !== preg_match('/^\s*(?::|is\b|are\b)/iu', substr($text, $from)) && !str_ends_with($words, ':')) || $this->negation->covers($sentence, $offset)) {
@@ -275,6 +286,9 @@ final readonly class OfferingRecogniser implements Recogniser
                 continue;
             }
             $rest = $this->untilStop(substr($text, $from));
+            if (1 === preg_match(self::GIVEN_TO, $words)) {
+                $rest = preg_replace(self::TO_WHOM, '', $rest) ?? $rest;
+            }
             $terms = null;
             if (1 === preg_match('~,\s*(?='.substr($this->cues->money, 1, -3).')~iu', $this->covered('/\([^)]*\)/u', $rest, 'x'), $price, \PREG_OFFSET_CAPTURE)) {
                 $terms = Phrase::tidy(substr($rest, (int) $price[0][1]));

@@ -124,6 +124,12 @@ final readonly class PageRecogniser implements Recogniser
     /** @return iterable<Candidate> */
     private function spoken(Sentence $sentence): iterable
     {
+        $forEach = [...$this->oneEachFor($sentence)];
+        if ([] !== $forEach) {
+            yield from $forEach;
+
+            return;
+        }
         yield from $this->oneEach($sentence);
         if (1 === preg_match('/\b(?:one|an?|1|separate|single) pages? (?:per|for each|for every|each for(?: every)?)\s+(?<noun>(?!of\b)[\p{L}-]+)/iu', $sentence->text, $m, \PREG_OFFSET_CAPTURE) && !$this->negation->covers($sentence, (int) $m[0][1])) {
             yield $this->each($m['noun'][0], $sentence->start + (int) $m[0][1], \strlen($m[0][0]));
@@ -184,6 +190,25 @@ final readonly class PageRecogniser implements Recogniser
                     yield from $this->request($part, $sentence->start + $offset + $at, '', 0.93);
                 }
             }
+        }
+    }
+
+    /**
+     * "A page each for walks, picnics and yarn, plus one called Plan your visit".
+     *
+     * @return iterable<Candidate>
+     */
+    private function oneEachFor(Sentence $sentence): iterable
+    {
+        if (1 !== preg_match('/\bpages? each for\s+(?<names>(?!each\b|every\b|of\b)[^.;:!?\n(]{3,140}?)(?=,? (?:plus|and(?: also)?) (?:one|a page)\b|[.;:!?\n(]|$)/iu', $sentence->text, $m, \PREG_OFFSET_CAPTURE) || $this->negation->covers($sentence, (int) $m[0][1])) {
+            return;
+        }
+        $parts = Phrase::list($m['names'][0]);
+        foreach (\count($parts) > 1 ? $parts : [] as [$part, $at]) {
+            yield from $this->request($part, $sentence->start + (int) $m['names'][1] + $at, '', 0.93);
+        }
+        if (\count($parts) > 1 && 1 === preg_match('/\b(?:one|a page) (?:called|named|titled)\s+["“‘]?(?<name>[^.,;:!?\n("”’]{3,40}?)(?=["”’.,;:!?\n(]|$|\s(?:with|for|where|which|that|so)\b)/iu', $sentence->text, $called, \PREG_OFFSET_CAPTURE)) {
+            yield from $this->request($called['name'][0], $sentence->start + (int) $called['name'][1], '', 0.93);
         }
     }
 

@@ -20,7 +20,7 @@ use DunePocket\Language\Typography;
 final readonly class PatternRecogniser implements Recogniser
 {
     /** Words that name no audience: those that point elsewhere, and pages or wishes taken for people. */
-    private const NOBODY = '~^\d+ ?%|\bpages\b|^at the moment\b|^(?:(?:of|all|both|any of) )?(?:them|those|these|us|it|any age|people|everyone|(?:the )?people who|secondary|party|the (?:web lady|team))$|^(?:up to|so|please)\b|\s/(?:\s|$)|\b(?:support|book|contact|about) us\b|\b(?:lead|leads) \w+ to$|\bplease$~iu';
+    private const NOBODY = '~^\d+ ?%|\bpages\b|^at the moment\b|^(?:(?:of|all|both|any of) )?(?:them|those|these|us|it|any age|people|everyone|(?:the )?people who|secondary|party|the (?:web lady|team))$|^(?:up to|so|please|not)\b|\s/(?:\s|$)|\b(?:support|book|contact|about) us\b|\b(?:lead|leads) \w+ to$|\bplease$~iu';
     /** "stock photos of people in hard hats" */
     private const PICTURED = '/\b(?:(?:photo(?:graph)?s?|pictures?|pics|images?|shots|drawings) of|hates?|dislikes?|avoid) (?:the |our |some )?$/iu';
     /** How far the opening of a source goes, in bytes. */
