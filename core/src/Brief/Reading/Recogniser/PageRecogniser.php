@@ -28,6 +28,8 @@ final readonly class PageRecogniser implements Recogniser
     /** What comes before a list of names that are to be pages. */
     private const WANTED = '/\b(?:needs?|wants?|have|include|imagine|see|suggest|propose|like|picture|structure|sections?|contents?|menu|pages?)\b[^:–—]{0,30}[:–—-]\s*$/iu';
     private const LONGEST_NAME = 5;
+    /** "A page about fitting" is called Fitting; "About us" and "about Jane" keep their first word. */
+    private const ABOUT_A_THING = '/^about (?=\p{Ll})(?!(?:us|me|you|it|the|our|my|this)\b)/u';
     private const UNMISTAKABLE = '/\b(?:home|about|contact|prices|pricing|faqs?|gallery|find us|where we are|who we are|what we do|visit us|get in touch)\b/iu';
     /** A list that begins or ends with one of these is one of pages. */
     private const AT_THE_ENDS = '/^\s*(?:home|about)\b|\b(?:contact(?: us| me)?|find us|where we are|get in touch|visit us|about(?: us| me)?)\s*(?:\([^)]*\))?\s*$/iu';
@@ -544,6 +546,8 @@ final readonly class PageRecogniser implements Recogniser
         $bare = preg_replace('/^(?:(?:(?:i[\'’]?m|i am|we[\'’]?re|i was|we were) (?:thinking|imagining)(?: of)?|(?:i|we)[\'’]d say|i would say|i dunno|in terms of [\p{L}]+|as to (?:the )?[\p{L}]+|as for (?:the )?[\p{L}]+|please plan(?: on)?|let[\'’]s have|(?:i|we) suggest|some)[:,]?\s+)+/iu', '', $bare) ?? $bare;
         $bare = preg_replace('/^(?:(?:all(?: of)?|the|maybe|perhaps|possibly|probably|obviously|also|then|just|some|'.self::ADJECTIVES.')\s+)+/iu', '', $bare) ?? $bare;
 
-        return trim(preg_replace('/\s+(?:pages?|sections?|and|of course|obviously|too|as well|maybe|please|i guess|i suppose|(?<!what[\'’]s )(?<!whats )on)$/iu', '', $bare) ?? $bare);
+        $bare = preg_replace(self::ABOUT_A_THING, '', $bare) ?? $bare;
+
+        return trim(preg_replace('/\s+(?:as(?: (?:separate )?(?:pages|sections))?|pages?|sections?|and|of course|obviously|too|as well|maybe|please|i guess|i suppose|(?<!what[\'’]s )(?<!whats )on)$/iu', '', $bare) ?? $bare);
     }
 }
