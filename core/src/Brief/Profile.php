@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace DunePocket\Brief;
 
+use DunePocket\Brief\Reading\Phrase;
 use DunePocket\Catalogue\BusinessKind;
 use DunePocket\Catalogue\Catalogue;
 use DunePocket\Catalogue\Feature;
@@ -25,6 +26,9 @@ final readonly class Profile
     /** @var list<string> features asked for, in the order of the brief */
     public array $features;
 
+    /** @var list<string> kinds of page the client refused */
+    private array $refusedPages;
+
     /** @var list<string> kinds of section that carry what the client refused */
     private array $refusedSections;
 
@@ -37,6 +41,7 @@ final readonly class Profile
         $this->goal = null !== $goal && isset($catalogue->goals()[$goal]) ? $goal : $this->kind->goal;
         $this->tones = array_map(static fn (Fact $fact): string => $fact->value, $brief->of(FactKind::Tone));
         $this->features = array_map(static fn (Fact $fact): string => $fact->value, $brief->of(FactKind::Feature));
+        $this->refusedPages = $this->pagesOfRefusals($catalogue);
         $this->refusedSections = $this->sectionsOfRefusals($catalogue);
     }
 
@@ -65,6 +70,12 @@ final readonly class Profile
     public function refuses(string $sectionKind): bool
     {
         return \in_array($sectionKind, $this->refusedSections, true);
+    }
+
+    /** Whether the client wants no page of a kind. "Products" asked for and "no online shop": the page stands, what was refused is buying on it. */
+    public function refusesPage(string $kind): bool
+    {
+        return \in_array($kind, $this->refusedPages, true);
     }
 
     /** Whether things are bought on the site itself. */
@@ -99,6 +110,21 @@ final readonly class Profile
     public function asked(): array
     {
         return array_values(array_filter($this->brief->of(FactKind::PageRequest), static fn (Fact $fact): bool => !$fact->isDefault() && null === $fact->detail('each')));
+    }
+
+    /** @return list<string> */
+    private function pagesOfRefusals(Catalogue $catalogue): array
+    {
+        $refused = [];
+        foreach ($this->brief->of(FactKind::PageRefusal) as $fact) {
+            $kind = (new Refusal($fact, $this->brief, $catalogue))->page;
+            $otherwise = array_filter($this->asked(), static fn (Fact $asked): bool => $kind === $catalogue->pageKinds()->named($asked->value) && 0 !== strcasecmp(Phrase::withoutArticle($asked->value), Phrase::withoutArticle($fact->value)));
+            if (null !== $kind && [] === $otherwise) {
+                $refused[] = $kind;
+            }
+        }
+
+        return $refused;
     }
 
     /** @return list<string> */

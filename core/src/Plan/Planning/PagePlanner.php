@@ -8,7 +8,6 @@ use DunePocket\Brief\Fact;
 use DunePocket\Brief\FactKind;
 use DunePocket\Brief\PageRange;
 use DunePocket\Brief\Profile;
-use DunePocket\Brief\Refusal;
 use DunePocket\Catalogue\Catalogue;
 use DunePocket\Language\Typography;
 use DunePocket\Plan\Reason;
@@ -38,9 +37,6 @@ final class PagePlanner
     /** @var array<string, string> bare names, as far as asked for */
     private array $keys = [];
 
-    /** @var array<string, Fact> refusals by the name or page kind they refuse */
-    private array $refused = [];
-
     public function __construct(
         private readonly Catalogue $catalogue,
         private readonly Profile $profile,
@@ -52,7 +48,6 @@ final class PagePlanner
     public function pages(): array
     {
         $this->drafts = [];
-        $this->readRefusals();
         $this->add(new PageDraft('home', 'Home', new Reason('Every site needs a page that says who this is and leads on.', $this->ids([FactKind::BusinessName, FactKind::Goal])), asked: true, rank: 100));
         $this->requested();
         $this->features();
@@ -71,27 +66,9 @@ final class PagePlanner
         return $this->ordered();
     }
 
-    private function readRefusals(): void
-    {
-        foreach ($this->profile->brief->of(FactKind::PageRefusal) as $fact) {
-            $this->refused[$this->key($fact->value)] = $fact;
-            $kind = (new Refusal($fact, $this->profile->brief, $this->catalogue))->page;
-            if (null !== $kind) {
-                $this->refused[$kind] = $fact;
-            }
-        }
-        foreach ($this->profile->brief->of(FactKind::PageRequest) as $request) {
-            $kind = $this->catalogue->pageKinds()->named($request->value);
-            $refusal = null === $kind ? null : $this->refused[$kind] ?? null;
-            if (null !== $refusal && $this->key($request->value) !== $this->key($refusal->value)) {
-                unset($this->refused[$kind]);
-            }
-        }
-    }
-
     private function isRefused(string $kind, string $title): bool
     {
-        return isset($this->refused[$kind]) || isset($this->refused[$this->key($title)]);
+        return $this->profile->refusesPage($kind) || [] !== array_filter($this->profile->brief->of(FactKind::PageRefusal), fn (Fact $refusal): bool => $this->key($refusal->value) === $this->key($title));
     }
 
     private function add(PageDraft $draft): void

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace DunePocket\Plan\Findings\Rule;
 
-use DunePocket\Brief\Fact;
 use DunePocket\Brief\FactKind;
 use DunePocket\Brief\Profile;
 use DunePocket\Brief\Refusal;
@@ -26,18 +25,11 @@ final readonly class RefusedPagePresent implements Rule
     {
         foreach ($profile->brief->of(FactKind::PageRefusal) as $fact) {
             $kind = (new Refusal($fact, $profile->brief, $this->catalogue))->page;
-            $kind = null === $kind || $this->isAskedForByAnotherName($kind, $fact->value, $profile) ? null : $kind;
             foreach ($plan->pages as $page) {
-                if ((null !== $kind && $page->kind === $kind) || 0 === strcasecmp($page->title, $fact->value)) {
+                if (($page->kind === $kind && $profile->refusesPage($kind)) || 0 === strcasecmp($page->title, $fact->value)) {
                     yield new Finding('refused-page', Level::Error, [$page->id], \sprintf('The client does not want “%s”. Delete the page, or strike out the refusal in the brief.', $fact->value), '' === $page->slug ? null : Mend::removePage($page->id, $page->title));
                 }
             }
         }
-    }
-
-    /** "Products" asked for and "no online shop": the page stands, what was refused is buying on it. */
-    private function isAskedForByAnotherName(string $kind, string $refused, Profile $profile): bool
-    {
-        return [] !== array_filter($profile->asked(), fn (Fact $fact): bool => $kind === $this->catalogue->pageKinds()->named($fact->value) && 0 !== strcasecmp($fact->value, $refused));
     }
 }

@@ -4,10 +4,7 @@ declare(strict_types=1);
 
 namespace DunePocket\Plan\Findings\Rule;
 
-use DunePocket\Brief\Fact;
-use DunePocket\Brief\FactKind;
 use DunePocket\Brief\Profile;
-use DunePocket\Brief\Refusal;
 use DunePocket\Catalogue\Catalogue;
 use DunePocket\Plan\Findings\Finding;
 use DunePocket\Plan\Findings\Level;
@@ -30,8 +27,7 @@ final readonly class ShopIncomplete implements Rule
         if (!$profile->wants('shop') || !\in_array('products', $kinds, true)) {
             return;
         }
-        $refused = array_map(fn (Fact $fact): ?string => (new Refusal($fact, $profile->brief, $this->catalogue))->page, $profile->brief->of(FactKind::PageRefusal));
-        foreach (array_diff(self::NEEDS, $kinds, array_filter($refused)) as $missing) {
+        foreach (array_filter(array_diff(self::NEEDS, $kinds), static fn (string $need): bool => !$profile->refusesPage($need)) as $missing) {
             $kind = $this->catalogue->pageKinds()->get($missing);
             yield new Finding('shop-incomplete', Level::Warning, [], \sprintf('Things are sold, but there is no page “%s”.', $kind->title), Mend::addPage($kind->title, $missing), $missing);
         }
