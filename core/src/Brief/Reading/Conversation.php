@@ -21,8 +21,9 @@ final readonly class Conversation
     private const FEWEST_TURNS = 6;
     private const FEWEST_STAMPS = 3;
     /** The time before a turn: "12:04", "[10:02]", "4/5/26, 10:02 - ", "[10:02, 12/01/2026]". */
-    private const STAMP = '/^\[?(?:\d{1,2}[.\/-]\d{1,2}(?:[.\/-]\d{2,4})?,?\s+)?\d{1,2}:\d\d(?::\d\d)?(?:\s?[ap]m)?(?:,\s+\d{1,2}[.\/-]\d{1,2}(?:[.\/-]\d{2,4})?)?\]?\s+(?:-\s+)?/iu';
-    private const SPEAKER = '/^(\[?(?:\d{1,2}[.\/-]\d{1,2}(?:[.\/-]\d{2,4})?,?\s+)?\d{1,2}:\d\d(?::\d\d)?(?:\s?[ap]m)?(?:,\s+\d{1,2}[.\/-]\d{1,2}(?:[.\/-]\d{2,4})?)?\]?\s+(?:-\s+)?)?([\p{L}][\p{L}\s.\'’-]{0,30}(?:\([\p{L}\s]{2,20}\))?):\s+(?=\S)/u';
+    private const MOMENT = '\[?(?:\d{1,2}[.\/-]\d{1,2}(?:[.\/-]\d{2,4})?,?\s+)?\d{1,2}:\d\d(?::\d\d)?(?:\s?[ap]m)?(?:,\s+\d{1,2}[.\/-]\d{1,2}(?:[.\/-]\d{2,4})?)?\]?\s+(?:-\s+)?';
+    private const STAMP = '/^'.self::MOMENT.'/iu';
+    private const SPEAKER = '/^('.self::MOMENT.')?([\p{L}][\p{L}\s.\'’-]{0,30}(?:\([\p{L}\s]{2,20}\))?):\s+(?=\S)/u';
 
     public function __construct(private Cues $cues)
     {

@@ -102,6 +102,8 @@ final class ConversationTest extends TestCase
         yield 'all right' => ["Hi Tess,\n\nthat all looks good.", Role::Client];
         yield 'understood' => ["You've got it exactly right!", Role::Client];
         yield 'only thanked' => ['Thanks, I will have a think.', Role::Other];
+        yield 'right inside another sentence' => ["We need a price list that's right.", Role::Other];
+        yield 'not all' => ['Not all of that is right.', Role::Other];
         yield 'yes to one thing' => ['Yes to the map.', Role::Other];
     }
 
