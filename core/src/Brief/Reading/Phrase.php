@@ -99,6 +99,18 @@ final class Phrase
     }
 
     /**
+     * What the parts of an enumeration enumerate in their turn.
+     *
+     * @param list<array{string, int}> $parts
+     *
+     * @return list<array{string, int}>
+     */
+    public static function listsIn(array $parts): array
+    {
+        return array_merge([], ...array_map(static fn (array $part): array => self::enumeration($part[0], $part[1]), $parts));
+    }
+
+    /**
      * "barn conversions across Somerset and Dorset": the second place belongs to the first.
      *
      * @param list<array{string, int}> $pieces

@@ -44,9 +44,10 @@ final readonly class OfferingRecogniser implements Recogniser
     private const CLAUSE_AFTER = '/,?\s+(?:and|but|so)\s+(?:[\p{L}]+\s+){0,8}(?:we|i|it|they)\b.*$|,\s+(?:we|i|it|they|he|she|that)(?:[\'’]\p{L}+)?\s.*$/ius';
     /** "models, in the studio, from wood" */
     private const CIRCUMSTANCE = '/^(?:in|at|from|by|with|for|on) (?:an?|the|our|my|every|each|all|\p{L}+$)/iu';
-    /** A sentence rather than a list. */
+    /** "We supply relief chefs to restaurants": what is supplied, not to whom. */
     private const GIVEN_TO = '/\b(?:supply|supplies|sell|sells|deliver|delivers|provide|provides)\b/iu';
     private const TO_WHOM = '/(?<!door|access|introductions|guides|one)\s+to\s+(?!order\b|measure\b|hire\b|rent\b|let\b|go\b|take\b|eat\b|\d)\p{L}.*$/ius';
+    /** A sentence rather than a list. */
     private const SAYS = '/^(?:it[\'’]?s|we[\'’]?re|we|i|it|they|there|this|all|each|every|people|most|some|you|our|that[\'’]?s|not)\b|\b(?:my|his|her|she|he|it[\'’]?s|we[\'’]re|is|are|was|were|started|comes?|costs?|included|know|think)\b/iu';
     /** Verbs that add nothing to the name of what is offered: "do restorations", "make oars". */
     private const LIGHT_VERB = '/^(?:(?:also|then|can|now|even|sometimes)\s+)*(?:do|does|make|makes|offer|offers|provide|provides|sell|sells|run|runs|give|gives|put on|hold|host|supply|supplies|carry out|undertake|take on|have|rent out|hire out)\s+(?=\p{L})/iu';
@@ -54,6 +55,7 @@ final readonly class OfferingRecogniser implements Recogniser
     private const CLAUSE_BEFORE = '/^(?:sorting out|there[\'’]?s|there (?:is|are)|we[\'’]ve(?: got)?|we have|you[\'’]ve got|(?:we|i) (?:also )?(?:do|offer|sell|make|run|give|provide))\s+(?:also )?(?:an? |some )?(?:schemes? of )?(?=\p{L})/iu';
     /** "on Fridays local vegetables" */
     private const WHEN_FIRST = '/^(?:since (?:\p{L}+ ){1,2}?(?:\d{4}|year|month|week|summer|winter|spring|autumn|january|february|march|april|may|june|july|august|september|october|november|december)\s+|now and then\s+|these days\s+|nowadays\s+|occasionally\s+|sometimes\s+|once in a while\s+|(?:on|in|at|during|every|from|once)\s+(?:the\s+)?(?:\p{L}+\s+){0,2}?(?:(?:mon|tues|wednes|thurs|fri|satur|sun)days?|weekends?|weekdays?|summer|winter|spring|autumn|christmas|easter|season|months?|weeks?|years?|evenings?|mornings?)\s+)(?=\p{L})/iu';
+    /** Where nobody speaks of themselves, somebody else took notes. */
     private const FIRST_PERSON = '/\b(?:we|i)\b/iu';
     private const VERBS = ['hired' => 0.93, 'sure' => 0.92, 'labelled' => 0.9, 'colon' => 0.86, 'visitors' => 0.8, 'sure_third' => 0.88, 'told' => 0.88, 'there' => 0.7, 'possible' => 0.6];
     /** "the following works: …" */
@@ -109,7 +111,7 @@ final readonly class OfferingRecogniser implements Recogniser
                 continue;
             }
             $parts = array_map(static fn (Sentence $item): array => [trim($item->text, " .\n"), $item->start], $run);
-            $other = array_filter($parts, fn (array $part): bool => null !== $this->pages->named(Phrase::tidy($part[0])) || 1 === preg_match($this->cues->persons, $part[0]) || $this->isFeature($part) || $this->isTone($part) || $this->isName($part));
+            $other = array_filter($parts, $this->isSomethingElse(...));
             if (\count($run) > 2 && 3 * \count($other) <= \count($run)) {
                 foreach ($parts as [$part, $start]) {
                     yield from $this->item($part, $start, self::UNHEADED);
@@ -137,7 +139,7 @@ final readonly class OfferingRecogniser implements Recogniser
                 continue;
             }
             $parts = array_map(static fn (Sentence $name): array => [rtrim($name->text, " .\n"), $name->start], $run);
-            $other = array_filter($parts, fn (array $part): bool => null !== $this->pages->named(Phrase::tidy($part[0])) || 1 === preg_match($this->cues->persons, $part[0]) || $this->isFeature($part) || $this->isTone($part) || $this->isName($part));
+            $other = array_filter($parts, $this->isSomethingElse(...));
             if (\count($run) > 2 && [] === $other) {
                 foreach ($parts as [$part, $start]) {
                     yield from $this->item($part, $start, self::UNHEADED);
@@ -196,6 +198,16 @@ final readonly class OfferingRecogniser implements Recogniser
                 yield from $this->item($part, $sentence->start + $at, 1 === \count($parts) ? 0.85 : 0.75);
             }
         }
+    }
+
+    /**
+     * A page, people, a feature, a tone or a name rather than what is offered.
+     *
+     * @param array{string, int} $part
+     */
+    private function isSomethingElse(array $part): bool
+    {
+        return null !== $this->pages->named(Phrase::tidy($part[0])) || 1 === preg_match($this->cues->persons, $part[0]) || $this->isFeature($part) || $this->isTone($part) || $this->isName($part);
     }
 
     /** @param array{string, int} $part */
@@ -366,7 +378,7 @@ final readonly class OfferingRecogniser implements Recogniser
             return $parts;
         }
 
-        return array_merge([], ...array_map(static fn (array $part): array => array_map(static fn (array $piece): array => [$piece[0], $part[1] + $piece[1]], Phrase::list($part[0])), $parts));
+        return Phrase::listsIn($parts);
     }
 
     /**

@@ -60,23 +60,14 @@ final readonly class RefusalRecogniser implements Recogniser
         if ($this->cues->isBlank($sentence->text)) {
             return;
         }
-        foreach ($this->each($sentence->text) as [$part, $at]) {
+        // "A forum (we had one, it got nasty) or a members' area, nobody remembers passwords": both are named.
+        foreach (Phrase::listsIn(Phrase::list($sentence->text)) as [$part, $at]) {
             $lead = 1 === preg_match('/^(?:(?:no|not|nor|an?|the|any|please|please no|definitely no)\s+)+/iu', $part, $m) ? \strlen($m[0]) : 0;
             $candidate = $this->refusal(substr($part, $lead), $sentence->start + $at + $lead, true);
             if (null !== $candidate && 1 !== preg_match('/\b(?:we|i|i[\'’]d|it|they|you|nobody|please|our|my|keeps?|is|are|was|funds?|asks?|feel)\b/iu', $candidate->value)) {
                 yield $candidate;
             }
         }
-    }
-
-    /**
-     * "A forum (we had one, it got nasty) or a members' area, nobody remembers passwords": both are named.
-     *
-     * @return list<array{string, int}>
-     */
-    private function each(string $text): array
-    {
-        return array_merge([], ...array_map(static fn (array $part): array => array_map(static fn (array $piece): array => [$piece[0], $part[1] + $piece[1]], Phrase::list($part[0])), Phrase::list($text)));
     }
 
     /** @return iterable<Candidate> */
