@@ -146,8 +146,8 @@ final class Segmenter
 
     /**
      * "Features" asks for those of the site, or, under a product, for what the product does; "Menu" lists pages or
-     * dishes; "We need" pages or features; "Why" why they come, or why
-     * there is to be a site. What stands there decides.
+     * dishes; "We need" pages or features; "Why" why they come, or why there is to be a site. What stands there
+     * decides.
      *
      * @param list<Block> $blocks
      *

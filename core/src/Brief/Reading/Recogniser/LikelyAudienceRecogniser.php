@@ -16,7 +16,8 @@ use DunePocket\Language\Typography;
 
 /**
  * For whom, where no wording says so: the sentence that most looks like it names the people who come, and the people in
- * it, with those of the sentences beside it that name people too. "Tenants ring in tears, landlords in a temper." Only for sources in which no audience was found.
+ * it, with those of the sentences beside it that name people too. "Tenants ring in tears, landlords in a temper." Only
+ * for sources in which no audience was found.
  */
 final readonly class LikelyAudienceRecogniser
 {
