@@ -18,6 +18,8 @@ final readonly class Cues
 
     public Topics $topics;
 
+    public AnswerCues $answers;
+
     /** @var array<string, list<string>> patterns by goal, of what counts where something is wished for */
     public array $goals;
 
@@ -120,6 +122,7 @@ final readonly class Cues
             $node->string('prefix', ''),
         ), $brief->child('patterns')->children('patterns'));
         $this->topics = new Topics($brief->child('topics'), $expand);
+        $this->answers = new AnswerCues($brief->child('answers'), $expand);
         $this->goals = array_map(static fn (Node $goal): array => array_map($expand, $goal->strings('cues')), $goals);
         $this->askedGoals = array_map(static fn (Node $goal): array => array_map($expand, $goal->strings('asked')), $goals);
         $this->aim = $any('aim');

@@ -22,4 +22,18 @@ final readonly class Block
         public ?bool $agreed = null,
     ) {
     }
+
+    /** The same stretch under something else. */
+    public function about(?string $topic): self
+    {
+        return new self($this->kind, $this->start, $this->text, $topic, $this->age, $this->agreed);
+    }
+
+    /** The same stretch without the white space around it. */
+    public function trimmed(): self
+    {
+        $text = ltrim($this->text);
+
+        return new self($this->kind, $this->start + \strlen($this->text) - \strlen($text), rtrim($text), $this->topic, $this->age, $this->agreed);
+    }
 }

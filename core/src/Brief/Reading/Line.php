@@ -20,6 +20,11 @@ final readonly class Line
     ) {
     }
 
+    public function isClients(): bool
+    {
+        return Role::Client === $this->role;
+    }
+
     public function isBlank(): bool
     {
         return '' === trim($this->text);

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DunePocket\Brief\Reading\Segmenting;
+
+use DunePocket\Brief\FactKind;
+
+/** How far an answer goes: where one list is asked for, a whole sentence after it speaks of something else. */
+final readonly class AnswerExtent
+{
+    /** What is asked for is one list. */
+    private const LISTS = ['page_request', 'offering', 'audience', 'avoid_word', 'keyphrase', 'page_count', 'business_name'];
+    private const SENTENCE = '/^(?=(?-i:\p{Lu}))(?=.*\b(?:we|i|it|they|you|is|are|was|has|have|should|must|would)\b)/iu';
+    /** A sentence that leaves the list of what is offered, or of who comes. */
+    private const SPEAKS_OF_ELSE = '/^(?:we|i|it|they|you|he|she|our|my|people|customers|clients|everything|everyone|the (?:web)?site|this|please|in)\b(?=.*\b(?:we|i|it|they|you|is|are|was|has|have|should|must|would|do|does|can|will|need|want)\b)|\b(?:web ?site|pages?)\b/iu';
+    private const COUNTS = '/^(?:about |maybe |so |no more than |at most |not more than |up to |max(?:imum)? |around |roughly |probably )?(?:\d|one|two|three|four|five|six|seven|eight|nine|ten)\b/iu';
+
+    /** Whether a line is a sentence of its own and no item of a list. */
+    public function isSentence(string $text): bool
+    {
+        return 1 === preg_match(self::SENTENCE, $text);
+    }
+
+    /** How many bytes of the text answer what was asked: its first sentence, and those that go on with its list. */
+    public function bytes(string $text, ?string $topic): int
+    {
+        if (!\in_array($topic, self::LISTS, true)) {
+            return \strlen($text);
+        }
+        preg_match_all('/(?<=[.!?])\s+(?=\p{Lu}|\d)/u', $text, $ends, \PREG_OFFSET_CAPTURE);
+        foreach ($ends[0] as [$space, $end]) {
+            $next = preg_split('/(?<=[.!?])\s/u', substr($text, (int) $end + \strlen($space)))[0] ?? '';
+            if ($this->isLeft($topic, substr($text, 0, (int) $end), $next)) {
+                return (int) $end;
+            }
+        }
+
+        return \strlen($text);
+    }
+
+    /** Whether the next sentence leaves the list that the ones before it hold. */
+    private function isLeft(string $topic, string $before, string $next): bool
+    {
+        return match ($topic) {
+            FactKind::PageRequest->value => 1 !== preg_match(self::COUNTS, $next) && ($this->isSentence($next) || str_contains($before, ',')),
+            FactKind::Offering->value, FactKind::Audience->value => 1 === preg_match(self::SPEAKS_OF_ELSE, $next),
+            default => $this->isSentence($next),
+        };
+    }
+}

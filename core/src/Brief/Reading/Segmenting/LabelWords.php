@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DunePocket\Brief\Reading\Segmenting;
+
+use DunePocket\Brief\FactKind;
+use DunePocket\Brief\Reading\Numeral;
+use DunePocket\Catalogue\Cues;
+
+/** What the words before a colon or a dash are to those behind it. */
+final readonly class LabelWords
+{
+    public const MOST = 3;
+    private const GOES_ON = '/^(?:and |oh )?(?:also|plus)$/iu';
+
+    public function __construct(private Cues $cues)
+    {
+    }
+
+    /** What a label asks for, here; "also: …" goes on with the offerings before it. */
+    public function topic(string $label, Segmentation $into): ?string
+    {
+        return 1 === preg_match(self::GOES_ON, $label) && $into->endsInOfferings()
+            ? FactKind::Offering->value
+            : $this->cues->topic($label);
+    }
+
+    /** "Can we have five pages:" is more than a label. */
+    public function sayMore(string $label): bool
+    {
+        return str_word_count($label) > self::MOST || null !== Numeral::range($label);
+    }
+
+    /** "Forum: everybody said no" speaks of the forum. */
+    public function areOfASite(string $words): bool
+    {
+        return 1 === preg_match($this->cues->siteThings, $words)
+            || [] !== array_filter($this->cues->namedFeatures, static fn (string $pattern): bool => 1 === preg_match($pattern, $words));
+    }
+}

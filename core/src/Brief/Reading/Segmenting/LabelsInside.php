@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DunePocket\Brief\Reading\Segmenting;
+
+use DunePocket\Brief\Reading\Block;
+use DunePocket\Brief\Reading\BlockKind;
+use DunePocket\Catalogue\Cues;
+
+/** Takes running text apart at the labels inside it: "… Tone: dry. Banned words: craft, artisan." */
+final readonly class LabelsInside
+{
+    private const LABEL = '/(?<=[.!?]\s|\n)(?<label>\p{Lu}[\p{L}\s\/&\'’-]{2,40}?)(?::| =|(?<asks>\?))\s+(?<answer>\S(?(asks).*|.*?(?:[.!?](?=\s)|$)))/us';
+
+    public function __construct(private Cues $cues, private LabelWords $words)
+    {
+    }
+
+    /** @return iterable<Block> what the block consists of, in order; together the same text but for the labels */
+    public function parts(Block $block): iterable
+    {
+        $from = 0;
+        preg_match_all(self::LABEL, $block->text, $labels, \PREG_SET_ORDER | \PREG_OFFSET_CAPTURE);
+        foreach ($labels as $label) {
+            [$words, $at] = [$label['label'][0], (int) $label['label'][1]];
+            $topic = $this->cues->topic($words);
+            if (null === $topic || $at < $from) {
+                continue;
+            }
+            yield new Block($block->kind, $block->start + $from, substr($block->text, $from, $at - $from), $block->topic);
+            [$answer, $answerAt] = [$label['answer'][0], (int) $label['answer'][1]];
+            yield from $this->labelled(new Block(BlockKind::Heading, $block->start + $at, $words), new Block(BlockKind::Answer, $block->start + $answerAt, $answer, $topic), '' !== ($label['asks'][0] ?? ''));
+            $from = $answerAt + \strlen($answer);
+        }
+        yield new Block($block->kind, $block->start + $from, substr($block->text, $from), $block->topic);
+    }
+
+    /** @return iterable<Block> "Blog? No thanks." refuses what it asks */
+    private function labelled(Block $label, Block $answer, bool $asks): iterable
+    {
+        if ($asks && $this->cues->answers->isNo($answer->text)) {
+            yield new Block(BlockKind::Paragraph, $label->start, $label->text, $answer->topic, agreed: false);
+
+            return;
+        }
+        if ($this->words->sayMore($label->text)) {
+            yield $label;
+        }
+        yield $answer;
+    }
+}

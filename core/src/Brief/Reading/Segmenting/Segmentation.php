@@ -1,0 +1,239 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DunePocket\Brief\Reading\Segmenting;
+
+use DunePocket\Brief\FactKind;
+use DunePocket\Brief\Reading\Block;
+use DunePocket\Brief\Reading\BlockKind;
+use DunePocket\Brief\Reading\Line;
+
+/** The blocks of a source as far as they are written, with what is asked for where the reading stands. */
+final class Segmentation
+{
+    /** "make it fun", after the answer was given. */
+    private const TO_THE_DESIGNER = '/^(?:(?:and|oh|also|btw|ps|so)[, ]+)*(?:please|make|keep|can you|could you|can we|could we|we need|i need|i want|we want|it (?:should|must|needs))\b/iu';
+
+    private Asked $asked;
+    /** @var list<Block> */
+    private array $blocks = [];
+    private int $paragraphStart = 0;
+    private string $paragraph = '';
+    private int $age = 0;
+    private bool $numbered;
+    private int $number = 0;
+    /** A question with its answer on the same line asks for nothing beyond that paragraph. */
+    private bool $answeredInLine = false;
+    /** The question stands in the line just read, or in the one before it. */
+    private bool $asking = false;
+    private bool $justAsked = false;
+    private bool $designerAsking = false;
+    private bool $designerJustAsked = false;
+
+    public function __construct(
+        public readonly SourceForm $form,
+        private readonly LabelsInside $labels,
+        private readonly AnswerExtent $extent,
+    ) {
+        $this->asked = Asked::nothing();
+        $this->numbered = $form->numbered;
+    }
+
+    /** @return list<Block> */
+    public function blocks(): array
+    {
+        return $this->blocks;
+    }
+
+    public function last(): ?Block
+    {
+        return $this->blocks[\count($this->blocks) - 1] ?? null;
+    }
+
+    public function asked(): Asked
+    {
+        return $this->asked;
+    }
+
+    /** The question just asked; it is answered in one word by the next line or not at all. */
+    public function takeQuestion(): ?Line
+    {
+        $question = $this->asked->question;
+        $this->asked = $this->asked->withoutQuestion();
+
+        return $question;
+    }
+
+    /** Another message of the thread: what was asked before asks for nothing here, but for a question it answers. */
+    public function reach(int $age): void
+    {
+        if ($age === $this->age) {
+            return;
+        }
+        $this->close();
+        if (!$this->asking || $age > $this->age) {
+            $this->forget();
+        }
+        $this->age = $age;
+    }
+
+    /** Another line of the client's that is no plain answer. */
+    public function goOn(): void
+    {
+        [$this->justAsked, $this->asking] = [$this->asking, false];
+        [$this->designerJustAsked, $this->designerAsking] = [$this->designerAsking, false];
+    }
+
+    /** Whether the line before was a question: capitals in this one do not make a heading. */
+    public function justAsked(): bool
+    {
+        return $this->justAsked;
+    }
+
+    /** Whether that question was the designer's: what the client says then asks for nothing. */
+    public function designerJustAsked(): bool
+    {
+        return $this->designerJustAsked;
+    }
+
+    public function ask(Line $question, ?string $topic, bool $byDesigner = false): void
+    {
+        $this->asked = Asked::byQuestion($topic, $question);
+        $this->asking = true;
+        $this->designerAsking = $byDesigner;
+        $this->answeredInLine = false;
+    }
+
+    public function under(Asked $asked): void
+    {
+        $this->asked = $asked;
+    }
+
+    public function forget(): void
+    {
+        $this->asked = Asked::nothing();
+        $this->answeredInLine = false;
+    }
+
+    public function isNumbered(): bool
+    {
+        return $this->numbered;
+    }
+
+    /** Remembers whether what asks carries a number. */
+    public function noteNumber(string $lead): void
+    {
+        $this->numbered = $this->numbered || 1 === preg_match('/\d/', $lead);
+    }
+
+    /** Whether a label with this number goes on from the last one. */
+    public function isNextNumber(int $number): bool
+    {
+        return $number === $this->number + 1;
+    }
+
+    public function countTo(int $number): void
+    {
+        $this->number = $number;
+    }
+
+    public function inParagraph(): bool
+    {
+        return '' !== $this->paragraph;
+    }
+
+    /** Text that goes on in the next line. */
+    public function write(int $start, string $text): void
+    {
+        if ($this->inParagraph()) {
+            $this->paragraph .= "\n".$text;
+        } else {
+            [$this->paragraphStart, $this->paragraph] = [$start, $text];
+        }
+    }
+
+    /**
+     * Gives up the open paragraph, which turned out to be something else.
+     *
+     * @return array{int, string} where it begins and what it says
+     */
+    public function takeParagraph(): array
+    {
+        $paragraph = [$this->paragraphStart, $this->paragraph];
+        $this->paragraph = '';
+
+        return $paragraph;
+    }
+
+    public function close(): void
+    {
+        [$start, $text] = $this->takeParagraph();
+        if ('' === $text) {
+            return;
+        }
+        if ($this->asked->answered && $this->speaksToTheDesigner($text)) {
+            $this->forget();
+        }
+        if ($this->asked->answered) {
+            $this->answer($start, $text, $this->asked->topic);
+        } else {
+            $this->addWithLabels(BlockKind::Paragraph, $start, $text, $this->asked->topic);
+        }
+    }
+
+    /** An empty line. */
+    public function closeAtBlank(): void
+    {
+        $this->close();
+        if ($this->answeredInLine) {
+            $this->forget();
+        }
+    }
+
+    public function add(BlockKind $kind, int $start, string $text, ?string $topic = null, ?bool $agreed = null): void
+    {
+        $block = (new Block($kind, $start, $text, $topic, $this->age, $agreed))->trimmed();
+        if ('' !== $block->text) {
+            $this->blocks[] = $block;
+        }
+    }
+
+    /** The answer to a question of this topic, as far as it goes; what comes after it stands on its own. */
+    public function answer(int $start, string $text, ?string $topic): void
+    {
+        $bytes = $this->extent->bytes($text, $topic);
+        $this->addWithLabels(BlockKind::Answer, $start, substr($text, 0, $bytes), $topic);
+        $this->addWithLabels(BlockKind::Paragraph, $start + $bytes, substr($text, $bytes), null);
+    }
+
+    /** The answer that stands behind its question. */
+    public function answerInLine(int $start, string $text, ?string $topic): void
+    {
+        $this->add(BlockKind::Answer, $start, $text, $topic);
+        $this->asked = $this->asked->withoutQuestion();
+        $this->answeredInLine = true;
+    }
+
+    /** Whether what is offered was told just before, so that "also: …" goes on with it. */
+    public function endsInOfferings(): bool
+    {
+        $last = $this->last();
+
+        return BlockKind::Answer === $last?->kind && FactKind::Offering->value === $last->topic;
+    }
+
+    private function addWithLabels(BlockKind $kind, int $start, string $text, ?string $topic): void
+    {
+        foreach ($this->labels->parts(new Block($kind, $start, $text, $topic)) as $part) {
+            $this->add($part->kind, $part->start, $part->text, $part->topic, $part->agreed);
+        }
+    }
+
+    private function speaksToTheDesigner(string $text): bool
+    {
+        $last = $this->last();
+
+        return BlockKind::Answer === $last?->kind && $last->topic === $this->asked->topic && 1 === preg_match(self::TO_THE_DESIGNER, $text);
+    }
+}

@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DunePocket\Brief\Reading\Segmenting\Shapes;
+
+use DunePocket\Brief\Reading\BlockKind;
+use DunePocket\Brief\Reading\Segmenting\Asked;
+use DunePocket\Brief\Reading\Segmenting\LabelWords;
+use DunePocket\Brief\Reading\Segmenting\Segmentation;
+use DunePocket\Brief\Reading\Segmenting\Shape;
+use DunePocket\Brief\Reading\Segmenting\Spot;
+use DunePocket\Catalogue\Cues;
+
+/** "OUR SERVICES", "Tone of voice" above a paragraph, and every other line that stands over what follows. */
+final readonly class Heading implements Shape
+{
+    private const GREETING = '/^(?:hi|hiya|hello|hey|dear|good (?:morning|afternoon))\b/i';
+    private const SENTENCE = '/\b(?:is|are|have|want|need|i)\b/i';
+    private const WORDS = 8;
+    private const WORDS_WHERE_HEADED = 6;
+    private const WORDS_OF_TOPIC = 5;
+
+    public function __construct(private Cues $cues, private Question $question)
+    {
+    }
+
+    public function take(Spot $spot, Segmentation $into): bool
+    {
+        if ($into->inParagraph() || !$this->looksLikeOne($spot, $into)) {
+            return false;
+        }
+        $this->writeOrAsk($spot->start, $spot->bare, $spot->atTop, $into);
+
+        return true;
+    }
+
+    public function writeOrAsk(int $start, string $text, bool $atTop, Segmentation $into): void
+    {
+        if (!str_contains($text, '?') || !$this->question->ask($start, $text, $into)) {
+            $this->write($start, $text, $atTop, $into);
+        }
+    }
+
+    public function write(int $start, string $text, bool $atTop, Segmentation $into): void
+    {
+        $topic = $this->cues->topic(rtrim(preg_replace('/^(?:Question\s+)?\d{1,2}(?:\.\d)?[.)]?\s+/', '', $text) ?? $text, ':. '));
+        $into->under(str_ends_with(rtrim($text), ':') ? Asked::byLabel($topic) : Asked::byHeading($topic));
+        $into->add($atTop && null === $topic ? BlockKind::Title : BlockKind::Heading, $start, $text);
+    }
+
+    private function looksLikeOne(Spot $spot, Segmentation $into): bool
+    {
+        $bare = $spot->bare;
+        $words = \count(preg_split('/\s+/', $bare) ?: []);
+        if ($words > self::WORDS || 1 === preg_match('/[.!;]$|,/', $bare) || 1 === preg_match(self::GREETING, $bare)) {
+            return false;
+        }
+        $asks = null !== $this->cues->topic(rtrim($bare, ':'));
+        $capital = 1 === preg_match('/^[A-Z]/', $bare);
+        $headed = $into->form->headed && $spot->afterBlank;
+
+        return match (true) {
+            mb_strtoupper($bare) === $bare && 1 === preg_match('/\p{L}{3}/u', $bare) && !$into->justAsked() => true,
+            '' === $spot->next => $asks && str_ends_with($bare, ':'),
+            str_ends_with($bare, ':') => $spot->afterBlank || $asks,
+            $headed && $asks && $words <= self::WORDS_WHERE_HEADED => true,
+            $headed && $capital && $words <= LabelWords::MOST && !str_contains($bare, ':') && !str_contains($bare, '@') => true,
+            default => $asks && $capital && $words <= self::WORDS_OF_TOPIC && 1 !== preg_match(self::SENTENCE, $bare),
+        };
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DunePocket\Brief\Reading\Segmenting\Shapes;
+
+use DunePocket\Brief\Reading\BlockKind;
+use DunePocket\Brief\Reading\Segmenting\LabelWords;
+use DunePocket\Brief\Reading\Segmenting\Segmentation;
+use DunePocket\Brief\Reading\Segmenting\Shape;
+use DunePocket\Brief\Reading\Segmenting\Spot;
+
+/** "Pages - home, gallery", "pages i reckon: home, hire", "Tone: calm" inside a list or at the head of a paragraph. */
+final readonly class InlineLabel implements Shape
+{
+    private const LABEL = '/^(?<label>\s*[\p{L}][\p{L}\s\'’\/&-]{2,40}?)(?:\s*:\s+|\s+[–—=-]\s+)(?<value>\S.*)$/u';
+    private const SENTENCE = '/\b(?:is|are|was|need)\b/i';
+    private const WORDS = 4;
+    private const DASHES = 2;
+
+    public function __construct(private LabelWords $words)
+    {
+    }
+
+    public function take(Spot $spot, Segmentation $into): bool
+    {
+        return !$into->inParagraph() && $this->write($spot->start, $spot->text, $into);
+    }
+
+    /** Whether the text begins with a label; it is written down then. */
+    public function write(int $start, string $text, Segmentation $into): bool
+    {
+        if (1 !== preg_match(self::LABEL, $text, $m, \PREG_OFFSET_CAPTURE) || preg_match_all('/\s[-–—]\s/u', $text) > self::DASHES) {
+            return false;
+        }
+        $label = trim($m['label'][0]);
+        $topic = str_word_count($label) <= self::WORDS ? $this->words->topic($label, $into) : null;
+        if (null === $topic || 1 === preg_match(self::SENTENCE, $label)) {
+            return false;
+        }
+        $into->close();
+        if ($this->words->sayMore($label)) {
+            $into->add(BlockKind::Heading, $start, $label);
+        }
+        $into->add(BlockKind::Answer, $start + (int) $m['value'][1], $m['value'][0], $topic);
+
+        return true;
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DunePocket\Brief\Reading\Segmenting\Shapes;
+
+use DunePocket\Brief\Reading\BlockKind;
+use DunePocket\Brief\Reading\Segmenting\Segmentation;
+use DunePocket\Brief\Reading\Segmenting\Shape;
+use DunePocket\Brief\Reading\Segmenting\Spot;
+
+/** "- nail trims", "2) nail trims", "(b) nail trims" */
+final readonly class Item implements Shape
+{
+    private const ITEM = '/^(\s*(?:[-*•–·‣◦▪●○→✓✔►]|\d{1,2}[.)]|\d{1,2}(?:\.\d){1,2}\.?|\(?[a-z]\))\s+)(\S.*)$/u';
+
+    public function __construct(private InlineLabel $label)
+    {
+    }
+
+    public function take(Spot $spot, Segmentation $into): bool
+    {
+        if (1 !== preg_match(self::ITEM, $spot->text, $m)) {
+            return false;
+        }
+        $this->write($spot->start + \strlen($m[1]), $m[2], $into);
+
+        return true;
+    }
+
+    /** One item of a list, with a mark or without. */
+    public function write(int $start, string $text, Segmentation $into): void
+    {
+        $into->close();
+        if (!$this->label->write($start, $text, $into)) {
+            $into->add(BlockKind::Item, $start, $text, $into->asked()->topic);
+        }
+    }
+}

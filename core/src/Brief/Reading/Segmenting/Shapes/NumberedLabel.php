@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DunePocket\Brief\Reading\Segmenting\Shapes;
+
+use DunePocket\Brief\Reading\Segmenting\Asked;
+use DunePocket\Brief\Reading\Segmenting\Segmentation;
+use DunePocket\Brief\Reading\Segmenting\Shape;
+use DunePocket\Brief\Reading\Segmenting\Spot;
+use DunePocket\Catalogue\Cues;
+
+/** "13) Address", among numbered questions. */
+final readonly class NumberedLabel implements Shape
+{
+    public function __construct(private Cues $cues)
+    {
+    }
+
+    public function take(Spot $spot, Segmentation $into): bool
+    {
+        if (!$into->isNumbered() || 1 !== preg_match('/^\s*(?<number>\d{1,2})[.)]\s+(?<label>.{2,50}?)\s*:?\s*$/u', $spot->text, $m)) {
+            return false;
+        }
+        $topic = $this->cues->topic($m['label']);
+        if (null === $topic && (!$into->isNextNumber((int) $m['number']) || 1 !== preg_match('/^\p{Lu}/u', $m['label']))) {
+            return false;
+        }
+        $into->close();
+        $into->under(Asked::byQuestion($topic));
+        $into->countTo((int) $m['number']);
+
+        return true;
+    }
+}

@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DunePocket\Brief\Reading\Segmenting\Shapes;
+
+use DunePocket\Brief\Reading\Line;
+use DunePocket\Brief\Reading\Segmenting\PlainAnswer;
+use DunePocket\Brief\Reading\Segmenting\Segmentation;
+use DunePocket\Brief\Reading\Segmenting\Shape;
+use DunePocket\Brief\Reading\Segmenting\Spot;
+use DunePocket\Catalogue\Cues;
+
+/** "Q: …", "3) What do you do?", "How many pages? Six." */
+final readonly class Question implements Shape
+{
+    private const WITHOUT_MARK = '/^(?<lead>\s*Q(?:\s*\d+\s*[.:)]?\s+|\s*[.:)]\s*))(?<asks>[^?]+)$/iu';
+    private const QUESTION = '/^(?<lead>\s*(?:(?:Q|Question|No)\.?\s*\d+\s*[.:)]?|Q\s*[.:)]|(?:[-*]\s*)?\d{1,2}\s*[.):]|[-*])?\s*)(?<asks>[^?]{3,160}\?(?:\s*[^?.]{2,40}\?$)?(?:\s*\([^)]*\))?)\s*[:\-–]?\s*(?<answer>.*)$/iu';
+    private const ASKS_THE_CLIENT = '/\b(?:you|your|who|what|how|where|which|when)\b|^(?:anything|anyone|something)\b|^(?:is|are|any|should|do|does) .*\b(?:there|any|we|it)\b/i';
+    private const ASKED_BY_THE_CLIENT = '/\b(?:i|my)\b|^(?:can|could|would|will) (?:you|we|i)\b/i';
+    private const SHORT = 4;
+
+    public function __construct(private Cues $cues, private PlainAnswer $plain, private NameBefore $name)
+    {
+    }
+
+    public function take(Spot $spot, Segmentation $into): bool
+    {
+        return !$into->designerJustAsked() && $this->ask($spot->start, $spot->text, $into);
+    }
+
+    /** Whether the text is a question; it is asked then, and answered when it goes on. */
+    public function ask(int $start, string $text, Segmentation $into): bool
+    {
+        if (1 === preg_match(self::WITHOUT_MARK, $text, $m)) {
+            $into->close();
+            $into->ask(new Line($start + \strlen($m['lead']), $m['asks']), $this->cues->topic($m['asks']));
+
+            return true;
+        }
+        if (1 !== preg_match(self::QUESTION, $text, $m)) {
+            return false;
+        }
+        $numbered = 1 === preg_match('/[Q\d]/', $m['lead']);
+        $topic = $this->cues->topic(rtrim($m['asks'], '? '));
+        if (!$numbered && !$this->asksTheClient($m['asks'], $topic, '' === $m['answer'] && !$into->inParagraph())) {
+            return false;
+        }
+        $into->close();
+        if (null === $topic) {
+            $this->name->note($start + \strlen($m['lead']), $m['asks'], $m['answer'], $into);
+        }
+        $into->noteNumber($m['lead']);
+        $into->ask(new Line($start + \strlen($m['lead']), $m['asks']), $topic);
+        if ('' !== $m['answer']) {
+            $this->answer(new Line($start + \strlen($text) - \strlen($m['answer']), $m['answer']), $topic, $numbered, $into);
+        }
+
+        return true;
+    }
+
+    private function answer(Line $answer, ?string $topic, bool $numbered, Segmentation $into): void
+    {
+        if (!$numbered && $this->plain->take($answer, $into)) {
+            $into->forget();
+        } else {
+            $into->answerInLine($answer->start, $answer->text, $topic);
+        }
+    }
+
+    private function asksTheClient(string $question, ?string $topic, bool $alone): bool
+    {
+        $short = null !== $topic && str_word_count($question) <= self::SHORT;
+
+        return (null !== $topic || $alone)
+            && ($short || 1 === preg_match(self::ASKS_THE_CLIENT, $question))
+            && 1 !== preg_match(self::ASKED_BY_THE_CLIENT, $question);
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DunePocket\Brief\Reading\Segmenting\Shapes;
+
+use DunePocket\Brief\Reading\Segmenting\Asked;
+use DunePocket\Brief\Reading\Segmenting\LabelWords;
+use DunePocket\Brief\Reading\Segmenting\Segmentation;
+use DunePocket\Brief\Reading\Segmenting\Shape;
+use DunePocket\Brief\Reading\Segmenting\Spot;
+use DunePocket\Catalogue\Cues;
+
+/** "Audience. Residents and plot-holders.": a heading in the line it stands over. */
+final readonly class RunInHeading implements Shape
+{
+    public function __construct(private Cues $cues)
+    {
+    }
+
+    public function take(Spot $spot, Segmentation $into): bool
+    {
+        if ($into->inParagraph() || !$spot->afterBlank || 1 !== preg_match('/^(?!An?\s)(?<heading>\p{Lu}[\p{L}\s&\/-]{2,30})\.\s+(?<text>\p{Lu}.*)$/u', $spot->text, $m, \PREG_OFFSET_CAPTURE) || str_word_count($m['heading'][0]) > LabelWords::MOST) {
+            return false;
+        }
+        $topic = $this->cues->topics->ofLabel($m['heading'][0]);
+        if (null === $topic) {
+            return false;
+        }
+        $into->under(Asked::byLabel($topic)->answeredBehind());
+        $into->write($spot->start + (int) $m['text'][1], $m['text'][0]);
+
+        return true;
+    }
+}

@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DunePocket\Brief\Reading\Segmenting;
+
+use DunePocket\Brief\Reading\Line;
+use DunePocket\Brief\Reading\Role;
+use DunePocket\Catalogue\Cues;
+
+/** How a source as a whole is set: its numbers, its headings, its lists without marks. */
+final readonly class SourceForm
+{
+    private const NUMBERED_QUESTIONS = 3;
+    private const NUMBERED_LABELS = 2;
+    private const HEADINGS = 3;
+    private const HEADING_WORDS = 6;
+
+    /**
+     * @param array<int, string> $asked    topics of the questions the designer numbered, by number
+     * @param array<int, true>   $listed   the lines, by number from 0, of lists without any mark
+     * @param bool               $numbered labels carry numbers
+     * @param bool               $headed   short lines above paragraphs are headings, whatever they say
+     */
+    private function __construct(
+        public array $asked,
+        public array $listed,
+        public bool $numbered,
+        public bool $headed,
+    ) {
+    }
+
+    /** @param list<Line> $lines */
+    public static function of(array $lines, Cues $cues): self
+    {
+        return new self(
+            self::numberedQuestions($lines, $cues),
+            (new BareLists($cues))->lines($lines),
+            self::hasNumberedLabels($lines, $cues),
+            self::hasHeadings($lines, $cues),
+        );
+    }
+
+    /**
+     * "3. Who your customers are", in the designer's message.
+     *
+     * @param list<Line> $lines
+     *
+     * @return array<int, string> none where fewer than three are asked
+     */
+    private static function numberedQuestions(array $lines, Cues $cues): array
+    {
+        $asked = [];
+        foreach ($lines as $line) {
+            if (Role::Other === $line->role && 1 === preg_match('/^\s*(\d{1,2})[.)]\s+(.{3,90})$/u', $line->text, $m)) {
+                $topic = $cues->topic(rtrim($m[2], '?.: '));
+                if (null !== $topic) {
+                    $asked[(int) $m[1]] = $topic;
+                }
+            }
+        }
+
+        return \count($asked) < self::NUMBERED_QUESTIONS ? [] : $asked;
+    }
+
+    /**
+     * "1. About us", "2. Services".
+     *
+     * @param list<Line> $lines
+     */
+    private static function hasNumberedLabels(array $lines, Cues $cues): bool
+    {
+        $labels = array_filter($lines, static fn (Line $line): bool => 1 === preg_match('/^\s*\d{1,2}[.)]\s+(\p{Lu}[^.,;]{1,48}?)\s*:?\s*$/u', $line->text, $m) && null !== $cues->topic($m[1]));
+
+        return \count($labels) >= self::NUMBERED_LABELS;
+    }
+
+    /**
+     * Short lines after an empty one that ask for something.
+     *
+     * @param list<Line> $lines
+     */
+    private static function hasHeadings(array $lines, Cues $cues): bool
+    {
+        $headings = 0;
+        foreach ($lines as $i => $line) {
+            $bare = trim($line->text);
+            $before = $lines[$i - 1] ?? null;
+            $next = $lines[$i + 1] ?? null;
+            if (null !== $next && !$next->isBlank() && ($before?->isBlank() ?? true) && 1 === preg_match('/^[A-Za-z][^:.,;!?@]{2,30}$/', $bare) && str_word_count($bare) <= self::HEADING_WORDS && null !== $cues->topic($bare)) {
+                ++$headings;
+            }
+        }
+
+        return $headings >= self::HEADINGS;
+    }
+}

@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DunePocket\Brief\Reading\Segmenting;
+
+use DunePocket\Brief\FactKind;
+use DunePocket\Brief\Reading\Block;
+use DunePocket\Brief\Reading\Phrase;
+use DunePocket\Catalogue\Cues;
+
+/**
+ * Settles what labels ask for that only their content tells apart. "Features" asks for those of the site, or, under a
+ * product, for what the product does; "Menu" lists pages or dishes; "We need" pages or features; "Why" why they come,
+ * or why there is to be a site.
+ */
+final readonly class TopicsByContent
+{
+    private const FEATURES = 'features';
+    private const MENU = 'menu';
+    private const NEEDS = 'needs';
+    private const WHY = 'why';
+    /** Why there is to be a site, rather than why people come. */
+    private const AIM = '/^(?:to\b|because (?:we|i) (?:need|want)|more\b|get\b|so (?:that )?(?:people|we|i)\b|(?:we|i) (?:need|want))/iu';
+    private const IS_MENU_OF_SITE = '/\b(?:home|about|contact|faq)\b/iu';
+    private const ARE_PAGES = '/^(?:home|about|contact|faq)\b|\b(?:home|about)\s*,/imu';
+
+    public function __construct(private Cues $cues)
+    {
+    }
+
+    /**
+     * @param list<Block> $blocks
+     *
+     * @return list<Block> the same ones, with their topics settled
+     */
+    public function settle(array $blocks): array
+    {
+        $run = [];
+        foreach ([...$blocks, null] as $i => $block) {
+            if (null !== $block && \in_array($block->topic, [self::FEATURES, self::MENU, self::NEEDS, self::WHY], true)) {
+                $run[$i] = $block;
+                continue;
+            }
+            $text = implode("\n", array_map(static fn (Block $asked): string => $asked->text, $run));
+            foreach ($run as $j => $asked) {
+                $blocks[$j] = $asked->about($this->topic((string) $asked->topic, $text)->value);
+            }
+            $run = [];
+        }
+
+        return array_values($blocks);
+    }
+
+    private function topic(string $label, string $text): FactKind
+    {
+        return match ($label) {
+            self::WHY => 1 === preg_match(self::AIM, $text) ? FactKind::Goal : FactKind::Differentiator,
+            self::NEEDS => 1 === preg_match(self::ARE_PAGES, $text) ? FactKind::PageRequest : FactKind::Feature,
+            self::MENU => 1 === preg_match(self::IS_MENU_OF_SITE, $text) ? FactKind::PageRequest : FactKind::Offering,
+            default => $this->areOfASite($text) ? FactKind::Feature : FactKind::Offering,
+        };
+    }
+
+    private function areOfASite(string $features): bool
+    {
+        return [] !== array_filter($this->cues->features, static fn (string $pattern): bool => 1 === preg_match($pattern, $features))
+            || \count(array_filter(Phrase::list($features), fn (array $part): bool => null !== $this->cues->featureAlone($part[0]))) > 1;
+    }
+}
