@@ -20,6 +20,10 @@ final readonly class Cues
 
     public AnswerCues $answers;
 
+    public PageNameCues $pageNames;
+
+    public OfferingNameCues $offeringNames;
+
     /** @var array<string, list<string>> patterns by goal, of what counts where something is wished for */
     public array $goals;
 
@@ -122,6 +126,8 @@ final readonly class Cues
             $node->string('prefix', ''),
         ), $brief->child('patterns')->children('patterns'));
         $this->topics = new Topics($brief->child('topics'), $expand);
+        $this->pageNames = new PageNameCues($brief->child('page-names'), $expand);
+        $this->offeringNames = new OfferingNameCues($brief->child('offering-names'), $expand);
         $this->answers = new AnswerCues($brief->child('answers'), $expand);
         $this->goals = array_map(static fn (Node $goal): array => array_map($expand, $goal->strings('cues')), $goals);
         $this->askedGoals = array_map(static fn (Node $goal): array => array_map($expand, $goal->strings('asked')), $goals);

@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DunePocket\Brief\Reading\Recogniser\Offerings;
+
+use DunePocket\Brief\Reading\BlockKind;
+use DunePocket\Brief\Reading\Candidate;
+use DunePocket\Brief\Reading\Phrase;
+use DunePocket\Brief\Reading\Sentence;
+use DunePocket\Catalogue\Cues;
+
+/** What stands where offerings are asked for: "Services:", "What do you offer?". */
+final readonly class AskedOfferings
+{
+    private const ITEM = 0.96;
+    private const CERTAINTY = 0.95;
+    /** "Independent opticians" says what they are, not what they offer. */
+    private const PROFESSION = '/^[^,]{3,40}(?:ers|ors|ists|ians|ants|ects|smiths|wrights|company|firm|agency|practice|studio|charity|club)\.?$/iu';
+    /** A sentence rather than a list. */
+    private const SAYS = '/^(?:it[\'’]?s|we[\'’]?re|we|i|it|they|there|this|all|each|every|people|most|some|you|our|that[\'’]?s|not)\b|\b(?:my|his|her|she|he|it[\'’]?s|we[\'’]re|is|are|was|were|started|comes?|costs?|included|know|think)\b/iu';
+
+    public function __construct(private Cues $cues, private OfferingItem $item, private InRunningText $running, private PricedThings $priced)
+    {
+    }
+
+    /** @return iterable<Candidate> */
+    public function offered(Sentence $sentence): iterable
+    {
+        if ($this->cues->isBlank($sentence->text) || 1 === preg_match($this->cues->givenUp, $sentence->text)) {
+            return [];
+        }
+        if (BlockKind::Item === $sentence->block->kind) {
+            return $sentence->isFirst() ? $this->item->offered($sentence->text, $sentence->start, self::ITEM) : [];
+        }
+        $listed = $this->running->untilStop($sentence->text);
+        $parts = Phrase::list($listed);
+
+        return \count($parts) > 1 && 1 !== preg_match(self::SAYS, $listed) && !$this->running->hasSureVerb($listed)
+            ? $this->list($parts, $sentence, $sentence->start + \strlen($listed))
+            : $this->sentence($sentence);
+    }
+
+    /**
+     * @param list<array{string, int}> $parts
+     * @param int                      $end   where the list ends and the sentence may go on
+     *
+     * @return iterable<Candidate>
+     */
+    private function list(array $parts, Sentence $sentence, int $end): iterable
+    {
+        foreach ($this->running->offered($sentence) as $candidate) {
+            if ($candidate->start >= $end) {
+                yield $candidate;
+            }
+        }
+        yield from $this->item->each($parts, $sentence->start, self::CERTAINTY);
+    }
+
+    /** @return iterable<Candidate> */
+    private function sentence(Sentence $sentence): iterable
+    {
+        $running = iterator_to_array($this->running->offered($sentence), false);
+        if ([] !== $running) {
+            return $running;
+        }
+        if (1 === preg_match(self::SAYS, $sentence->text)) {
+            return $this->priced->offered($sentence);
+        }
+        $parts = Phrase::list($sentence->text);
+        $isProfession = 1 === \count($parts) && trim($sentence->text) === trim($sentence->block->text) && 1 === preg_match(self::PROFESSION, $parts[0][0]);
+
+        return $isProfession ? [] : $this->item->each($parts, $sentence->start, self::CERTAINTY);
+    }
+}

@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DunePocket\Brief\Reading\Recogniser\Offerings;
+
+use DunePocket\Brief\FactKind;
+use DunePocket\Brief\Reading\BlockKind;
+use DunePocket\Brief\Reading\Candidate;
+use DunePocket\Brief\Reading\Phrase;
+use DunePocket\Brief\Reading\Sentence;
+use DunePocket\Catalogue\Cues;
+
+/**
+ * Words that are nothing but an enumeration: "Lock-outs, lock changes, safes." or "beard trims £10"; after a sentence
+ * with offerings, "Then gutters and drains.".
+ */
+final readonly class BareList
+{
+    private const LIST = 0.75;
+    private const ONE = 0.85;
+    private const PRICE = 0.9;
+    private const PART_WORDS = 7;
+    private const NAME_WORDS = 5;
+    private const LEAST = 3;
+    private const TAIL = '/\s*(?:,? that sort of thing|\s[-–—] the lot|,? and so on|,? you name it|,? etc)\.?\s*$|\s*(?:[:;]-?[)D(]|\(:|:-?P|<3|x+)\s*$/u';
+    private const ASIDE = '/\s(?:mainly|mostly)(?=,)|\bbut also\b|\s(?:when|whenever|where|if|while|because|that|which|who)\s[^,;.()]*(?=[,;.)]|$)/iu';
+    private const GOES_ON = '/^\s*(?:then|plus|also|and|and then|there[\'’]?s also|oh,? and|oh)\s+/iu';
+    private const TOO = '/^[^,]{3,40}?(?=\s(?:too|as well)\b)/iu';
+    private const HEDGED = '/^\s*(?:mostly|mainly|usually)\s+/iu';
+    /** "guided walks (two hours, £12)" */
+    private const PRICED_ASIDE = '/^[^,(]{4,40}\([^)]*[£$€]\d[^)]*\)\s*$/u';
+    /** "House moves, storage, and we do the packing" */
+    private const CLAUSE_AFTER = '/,?\s+(?:and|but|so)\s+(?:[\p{L}]+\s+){0,8}(?:we|i|it|they)\b.*$|,\s+(?:we|i|it|they|he|she|that)(?:[\'’]\p{L}+)?\s.*$/ius';
+    private const CIRCUMSTANCES = '/\s*\([^)]*\)|\s(?:on|in|at|every|during|from)\s.*$/iu';
+    private const TARIFF = '/\b(?:pass|drop[- ]?in|block|membership|concessions?|adults?|child(?:ren)?|per (?:hour|person|day|night)|hour|hourly|members)\b/iu';
+
+    public function __construct(private Cues $cues, private OfferingWords $words, private OfferingItem $item)
+    {
+    }
+
+    /**
+     * @param bool $afterOffering the sentence before it, in the same block, told of offerings
+     *
+     * @return iterable<Candidate>
+     */
+    public function offered(Sentence $sentence, bool $afterOffering): iterable
+    {
+        $text = rtrim(preg_replace(self::TAIL, '', $sentence->text) ?? $sentence->text, " \n.!");
+        $text = Covered::by(' ', self::ASIDE, $text);
+        $goesOn = $afterOffering && 1 === preg_match(self::GOES_ON, $text, $lead);
+        $inPassing = $afterOffering && 1 === preg_match(self::TOO, $text, $too);
+        $text = $too[0] ?? $text;
+        $inPassing = $inPassing || ($goesOn && 1 === preg_match('/^\s*oh\b/iu', $text)) || ($afterOffering && 1 === preg_match(self::PRICED_ASIDE, $text));
+        $text = Covered::lead($goesOn ? \strlen($lead[0] ?? '') : 0, $text);
+        $text = Covered::lead(1 === preg_match(self::HEDGED, $text, $hedge) ? \strlen($hedge[0]) : 0, $text);
+        $bare = rtrim(preg_replace(self::CLAUSE_AFTER, '', $text) ?? $text);
+        $goesOn = $goesOn || ($bare !== $text && ($afterOffering || 1 === preg_match(InRunningText::LIST_THEN_CLAUSE, $text)));
+        if ($this->words->namePicturesOrMood($bare) || !$this->words->mayBeList(preg_replace('/\([^)]*\)/u', '', $bare) ?? $bare)) {
+            return;
+        }
+        $parts = Phrase::list($bare);
+        $least = $inPassing ? 1 : ($goesOn ? 2 : self::LEAST);
+        if ($this->areOffered($parts, $least, BlockKind::Item === $sentence->block->kind)) {
+            yield from $this->parts($parts, $sentence->start);
+        }
+    }
+
+    /** @param list<array{string, int}> $parts */
+    private function areOffered(array $parts, int $least, bool $isItem): bool
+    {
+        $words = $this->words;
+        $all = \count($parts);
+        $priced = $words->count($parts, $words->hasMoney(...));
+        $isLong = static fn (string $part): bool => str_word_count(preg_replace(self::CIRCUMSTANCES, '', $part) ?? $part) > self::PART_WORDS;
+        $later = $words->count(\array_slice($parts, 1), static fn (string $part): bool => 1 === preg_match('/^\p{Lu}\p{Ll}/u', $part));
+
+        return ($all >= $least || $priced >= ($isItem ? 1 : 2))
+            && $words->count($parts, $words->namePage(...)) < 2
+            && 0 === $words->count($parts, $isLong)
+            && $words->count($parts, $words->nameTone(...)) < 2
+            && 2 * $words->count($parts, $words->namePeople(...)) <= $all
+            && 2 * $words->count($parts, $words->nameFeature(...)) < $all
+            && !$words->nameFeature($parts[0][0])
+            && ($isItem || $priced > 0 || (3 * $later < $all && 0 === $words->count($parts, $words->areName(...))));
+    }
+
+    /**
+     * @param list<array{string, int}> $parts
+     *
+     * @return iterable<Candidate>
+     */
+    private function parts(array $parts, int $start): iterable
+    {
+        $priced = $this->words->count($parts, $this->words->hasMoney(...));
+        foreach ($parts as [$part, $at]) {
+            if ($priced === \count($parts) && $priced > 1 && 1 === preg_match(self::TARIFF, $part)) {
+                yield new Candidate(FactKind::Price, Phrase::title($part), $start + $at, \strlen($part), self::PRICE);
+            } elseif (str_word_count(preg_replace([$this->cues->money, '/\([^)]*\)/u'], '', $part) ?? $part) <= self::NAME_WORDS) {
+                yield from $this->item->offered($part, $start + $at, 1 === \count($parts) ? self::ONE : self::LIST);
+            }
+        }
+    }
+}

@@ -1,0 +1,223 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DunePocket\Brief\Reading\Recogniser\Offerings;
+
+use DunePocket\Brief\Reading\Candidate;
+use DunePocket\Brief\Reading\Negation;
+use DunePocket\Brief\Reading\Phrase;
+use DunePocket\Brief\Reading\Sentence;
+use DunePocket\Catalogue\Cues;
+
+/** "We repair gates and hang doors": what follows a verb of offering. */
+final readonly class InRunningText
+{
+    /** The list goes on with what they do. */
+    public const LIST_THEN_CLAUSE = '/^\s*[^,;:]{3,30},\s[^,;:]{3,30},\s(?:and )?(?:also )?we(?:[\'’]ve got| have| do| also|[\'’]ll do| sing| play| run)\b/iu';
+    /** How certain an offering is by the kind of verb it follows. */
+    private const VERBS = ['hired' => 0.93, 'sure' => 0.92, 'labelled' => 0.9, 'colon' => 0.86, 'visitors' => 0.8, 'sure_third' => 0.88, 'told' => 0.88, 'there' => 0.7, 'possible' => 0.6];
+    /** Patients rather than services. */
+    private const CARED_FOR = '/^(?:(?:all|small|large|farm|your)\s+)*(?:cats?|dogs?|rabbits?|horses?|ponies|chickens?|hens|guinea pigs|hamsters|pets?|animals|birds|reptiles|people|patients|children|adults|families)$/iu';
+    private const CARES = '/\b(?:look after|see|treat|care for)\b/iu';
+    /** "Photographs, please, of real afternoons" */
+    private const NO_OBJECT = '/^\s*(?:,|of\b|please\b)/iu';
+    /** "eighty cows, thirty goats", "the courier broke half of it" */
+    private const COUNTED = '/^\s*(?:the|\d+|two|three|four|five|six|seven|eight|nine|ten|twelve|twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety)\s/iu';
+    /** "We considered selling fabric" */
+    private const NOT_DONE = '/\b(?:considered|thought about|thought of|talked about|looked (?:into|at)|toyed with|gave up|stopped)\s+\p{L}+ing\b[^,]*$/iu';
+    /** "models, in the studio, from wood" */
+    private const CIRCUMSTANCE = '/^(?:in|at|from|by|with|for|on) (?:an?|the|our|my|every|each|all|\p{L}+$)/iu';
+    /** "We supply relief chefs to restaurants": what is supplied, not to whom. */
+    private const GIVEN_TO = '/\b(?:supply|supplies|sell|sells|deliver|delivers|provide|provides)\b/iu';
+    private const TO_WHOM = '/(?<!door|access|introductions|guides|one)\s+to\s+(?!order\b|measure\b|hire\b|rent\b|let\b|go\b|take\b|eat\b|\d)\p{L}.*$/ius';
+    /** "the following works: …" */
+    private const ANNOUNCED = '/^[^:.;,]{0,60}:\s*/u';
+    /** "how we repair", which tells of no offering; "what we do is …" does. */
+    private const IN_CLAUSE = '/\b(?:what|how|where|why|which|that|who|as|if|until|once)\s*$/iu';
+    private const OF_PAGES = '/\b(?:pages?|structure|menu|navigation|sections|site ?map)\b/iu';
+    private const AS_PAGES = '/^[^.;!?]*,[^.;!?]*\b(?:as|for) (?:the |its |our |separate )?(?:pages|sections|menu)\b/iu';
+    /** What visitors do on the site rather than at the business. */
+    private const DONE_ON_SITE = '/^\s*(?:say|tell|ask|send|book|check|find out|ring|call|pay|order|read|fill|choose|leave|sign|see what|see when|contact|get in touch|reserve)\b/iu';
+    private const GROUP_OR_PLACE = '/^\s*(?:also )?an?\s+[\p{L}-]+ (?:class|course|club|workshop|group|band|choir|shop|caf[eé]|bar|team)\b/iu';
+    private const THERE_IS = '/\b(?:class|classes|course|courses|club|workshops?|sessions?|shop|caf[eé]|bar|theatre|group|choir|nursery|academy)\b/iu';
+    private const STOP = '/(?:[.;!?]|\s[–—-]\s|,?\s(?:but|because|so(?! on)|which|who|where|when|while|although|since|if|until|or anything|all of (?:it|them)|that (?:have|has|had|are|is|were|we|i|you|they|need|don[\'’]?t|can)|as long as|mostly for|mainly for|usually for|to (?:people|help|make|give|keep|let)|,\s*(?:we|i|it|they))\b|,?\sand\s(?:on|in|at|every|once|twice|since|from)\s[^,.;]{0,25}\b(?:we|i)\b|,?\sand\s(?:we|i|they|it|people|that|you|can|have|all|want|would|need)\b|,\s(?:we|i|all|free(?! [\p{L}-]+(?:[.,]|\s*$))|mostly|mainly|usually|with|that(?:[\'’]s| was| is| were)|this|my|he|she)\b)/iu';
+
+    private string $terms;
+
+    public function __construct(private Cues $cues, private Negation $negation, private OfferingWords $words, private OfferingItem $item)
+    {
+        $this->terms = '~,\s*(?='.substr($cues->money, 1, -3).')~iu';
+    }
+
+    /**
+     * @param bool $isTold in notes that somebody else took, "they make" says what the client makes
+     *
+     * @return iterable<Candidate>
+     */
+    public function offered(Sentence $sentence, bool $isTold = false): iterable
+    {
+        $taken = 0;
+        foreach ($this->verbs($sentence->text) as $verb) {
+            if ($verb->end() <= $taken || ('told' === $verb->kind && !$isTold) || $this->isOfferedNot($verb, $sentence) || $this->isOfTheSite($verb)) {
+                continue;
+            }
+            [$object, $from, $terms] = $this->object($verb);
+            if ('' === trim($object) || $this->isGivenUp($object, substr($sentence->text, $verb->end(), \strlen($object) + 30))) {
+                continue;
+            }
+            $parts = $this->clauses(Phrase::list($object));
+            if ($this->areOffered($parts, $object, $verb, $sentence)) {
+                yield from $this->parts($parts, $verb, $sentence->start + $from, $terms);
+                $taken = $from + \strlen($object);
+            }
+        }
+    }
+
+    public function hasSureVerb(string $text): bool
+    {
+        return [] !== array_filter($this->verbs($text), static fn (OfferingVerb $verb): bool => 'sure' === $verb->kind);
+    }
+
+    /** The text up to where it stops telling what is offered; asides in it are covered. */
+    public function untilStop(string $text): string
+    {
+        $text = Covered::by(' ', '/,\s(?:that[\'’]s|mostly|usually|mainly|only)\s[^,.;]{3,30}(?=,)/iu', $text);
+        $text = Covered::by(' ', '/\s[-–—]\s+(?:mostly|mainly|usually|including|like|such as|all|both)\b|\s*\bbut also\b/iu', $text, ';');
+        $text = Covered::by(' ', '/\([^)]*\)(*SKIP)(*F)|\s(?:when|whenever|where|if|while|that (?:people|you|everyone|folk|customers|they))\s[^,;.()]*(?=[,;.)]|$)/iu', $text);
+        $inBrackets = Covered::brackets($text);
+        if (str_contains($inBrackets, ')')) {
+            [$text, $inBrackets] = [substr($text, 0, (int) strpos($inBrackets, ')')), explode(')', $inBrackets, 2)[0]];
+        }
+
+        return 1 === preg_match(self::STOP, str_replace('; ', ', ', $inBrackets), $m, \PREG_OFFSET_CAPTURE) ? substr($text, 0, (int) $m[0][1]) : $text;
+    }
+
+    /** @return list<OfferingVerb> in the order of the text; where two begin together, the more certain first */
+    private function verbs(string $text): array
+    {
+        $found = [];
+        $covered = Covered::brackets($text);
+        foreach (self::VERBS as $kind => $certainty) {
+            preg_match_all($this->cues->offeringVerbs[$kind], $covered, $matches, \PREG_OFFSET_CAPTURE);
+            foreach ($matches[0] as [$words, $offset]) {
+                $found[] = new OfferingVerb($kind, $words, (int) $offset, $text, $certainty);
+            }
+        }
+        usort($found, static fn (OfferingVerb $a, OfferingVerb $b): int => $a->offset <=> $b->offset ?: $b->certainty <=> $a->certainty);
+
+        return $found;
+    }
+
+    /** Whether the verb has no object, was never done, or stands in a clause that offers nothing. */
+    private function isOfferedNot(OfferingVerb $verb, Sentence $sentence): bool
+    {
+        return 1 === preg_match(self::NO_OBJECT, $verb->after())
+            || 1 === preg_match(self::NOT_DONE, $verb->before().$verb->words)
+            || (1 === preg_match(self::IN_CLAUSE, $verb->before()) && 1 !== preg_match('/^\s*(?::|is\b|are\b)/iu', $verb->after()) && !str_ends_with($verb->words, ':'))
+            || $this->negation->covers($sentence, $verb->offset);
+    }
+
+    /** Whether pages or what visitors do on the site are spoken of, or the designer is asked. */
+    private function isOfTheSite(OfferingVerb $verb): bool
+    {
+        return 1 === preg_match(self::OF_PAGES, $verb->before())
+            || 1 === preg_match(self::AS_PAGES, $verb->after())
+            || (1 === preg_match('/\b(?:can|could|should)\s*$/iu', $verb->before()) && 1 === preg_match('/^\s*(?:we|i)\b/iu', $verb->words))
+            || ('visitors' === $verb->kind && 1 === preg_match(self::DONE_ON_SITE, $verb->after()));
+    }
+
+    /** @return array{string, int, ?string} what is offered, where it begins in the sentence, and the terms told at its end */
+    private function object(OfferingVerb $verb): array
+    {
+        $object = $this->untilStop($verb->after());
+        if (1 === preg_match(self::GIVEN_TO, $verb->words)) {
+            $object = preg_replace(self::TO_WHOM, '', $object) ?? $object;
+        }
+        $terms = null;
+        if (1 === preg_match($this->terms, Covered::brackets($object), $price, \PREG_OFFSET_CAPTURE)) {
+            $terms = Phrase::tidy(substr($object, (int) $price[0][1]));
+            $object = substr($object, 0, (int) $price[0][1]);
+        }
+        $lead = 1 === preg_match(self::ANNOUNCED, Covered::brackets($object), $m) ? \strlen($m[0]) : 0;
+        $lead = \count(Phrase::list(substr($object, $lead))) > 1 ? $lead : 0;
+
+        return [substr($object, $lead), $verb->end() + $lead, $terms];
+    }
+
+    private function isGivenUp(string $object, string $withWhatFollows): bool
+    {
+        return 1 === preg_match($this->cues->givenUp, $withWhatFollows) && (!str_contains($object, ',') || 1 !== preg_match($this->cues->givenUp, $object));
+    }
+
+    /**
+     * "tapestry blankets and cushions, give mill tours": where each part has its own verb, each may be a list.
+     *
+     * @param list<array{string, int}> $parts
+     *
+     * @return list<array{string, int}>
+     */
+    private function clauses(array $parts): array
+    {
+        return 0 === $this->words->count(\array_slice($parts, 1), $this->cues->offeringNames->hasVerb(...)) ? $parts : Phrase::listsIn($parts);
+    }
+
+    /**
+     * Whether what follows a verb that does not offer by itself is offered all the same.
+     *
+     * @param list<array{string, int}> $parts
+     */
+    private function areOffered(array $parts, string $object, OfferingVerb $verb, Sentence $sentence): bool
+    {
+        return match ($verb->kind) {
+            'colon' => \count($parts) > 1 && !$this->areMostlyPeople($parts) && 1 !== preg_match(self::COUNTED, $object)
+                && $this->words->count($parts, $this->words->nameTone(...)) < 2
+                && 0 === $this->words->count($parts, $this->words->namePicturesOrMood(...))
+                && 0 === $this->words->count($parts, $this->words->areName(...)),
+            'visitors' => \count($parts) > 1 || 1 === preg_match('/\bcan (?:do|try|have|go|join)$/iu', $verb->words),
+            'possible' => !$this->areMostlyPeople($parts)
+                && (1 !== preg_match('/\bit[\'’]?s$/iu', trim($verb->words)) || 1 !== preg_match('/^\s*\p{Lu}/u', $object))
+                && ('offering' === $sentence->block->topic || 1 === preg_match(self::LIST_THEN_CLAUSE, $sentence->text) || \count($parts) > 2 || $this->words->hasMoney($object) || 1 === preg_match(self::GROUP_OR_PLACE, $object)),
+            'there' => \count($parts) > 1 || 1 === preg_match('/\balso\b/iu', $verb->words) || 1 === preg_match('/\b(?:then|plus|and|oh)\s*$/iu', $verb->before()) || 1 === preg_match(self::THERE_IS, $object),
+            default => true,
+        };
+    }
+
+    /** @param list<array{string, int}> $parts */
+    private function areMostlyPeople(array $parts): bool
+    {
+        return 2 * $this->words->count($parts, $this->words->namePeople(...)) > \count($parts);
+    }
+
+    /**
+     * @param list<array{string, int}> $parts
+     *
+     * @return iterable<Candidate>
+     */
+    private function parts(array $parts, OfferingVerb $verb, int $start, ?string $terms): iterable
+    {
+        $cares = 1 === preg_match(self::CARES, $verb->words);
+        $suffix = 'hired' === $verb->kind ? ' hire' : '';
+        foreach ($parts as $i => [$part, $at]) {
+            $suffix = $this->cues->offeringNames->hasVerb($part) ? '' : $suffix;
+            $isNoOffering = 1 === preg_match($this->cues->givenUp, $part)
+                || 1 === preg_match('/^\s*from\s.+\sto\s/iu', $part)
+                || ($i > 0 && 1 === preg_match(self::CIRCUMSTANCE, $part))
+                || (1 === $i && $this->isBusinessNamed($parts))
+                || ($cares && 1 === preg_match(self::CARED_FOR, trim($part)));
+            if (!$isNoOffering) {
+                yield from $this->item->offered($part, $start + $at, $verb->certainty, $i === \count($parts) - 1 ? $terms : null, $suffix);
+            }
+        }
+    }
+
+    /**
+     * "I run Iron Magnolia, a women's strength studio": a name, and what it is.
+     *
+     * @param list<array{string, int}> $parts
+     */
+    private function isBusinessNamed(array $parts): bool
+    {
+        return 1 === preg_match('/^(?:\p{Lu}[\p{L}\'’&-]*(?:\s+|$))+$/u', trim($parts[0][0])) && 1 === preg_match('/^(?:an?|the)\s/iu', $parts[1][0]);
+    }
+}

@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DunePocket\Brief\Reading\Recogniser\Offerings;
+
+use DunePocket\Brief\Reading\BlockKind;
+use DunePocket\Brief\Reading\Candidate;
+use DunePocket\Brief\Reading\Sentence;
+
+/** Names in a row that nothing announces, neither pages nor people nor features: what they offer. */
+final readonly class UnheadedNames
+{
+    private const CERTAINTY = 0.75;
+    private const LEAST = 3;
+    private const ITEM_WORDS = 7;
+    private const NAME_WORDS = 5;
+    /** Of three items, one may look like something else. */
+    private const SOMETHING_ELSE = 3;
+
+    public function __construct(private OfferingWords $words, private OfferingItem $item)
+    {
+    }
+
+    /**
+     * Three lines or more of a list; "Crane hire. Contract lifts. Machinery moving.".
+     *
+     * @param list<Sentence> $sentences
+     *
+     * @return iterable<Candidate>
+     */
+    public function offered(array $sentences): iterable
+    {
+        foreach ($this->runs($sentences, $this->isItem(...)) as $parts) {
+            if (self::SOMETHING_ELSE * $this->words->count($parts, $this->words->areSomethingElse(...)) <= \count($parts)) {
+                yield from $this->item->each($parts, 0, self::CERTAINTY);
+            }
+        }
+        $goesOn = static fn (Sentence $sentence, Sentence $before): bool => $sentence->block === $before->block;
+        foreach ($this->runs($sentences, $this->isName(...), $goesOn) as $parts) {
+            if (0 === $this->words->count($parts, $this->words->areSomethingElse(...))) {
+                yield from $this->item->each($parts, 0, self::CERTAINTY);
+            }
+        }
+    }
+
+    /**
+     * @param list<Sentence>                      $sentences
+     * @param callable(Sentence): bool            $belongs
+     * @param ?callable(Sentence, Sentence): bool $goesOn    whether a sentence may follow the one before it
+     *
+     * @return iterable<list<array{string, int}>> names and where they begin, three or more together
+     */
+    private function runs(array $sentences, callable $belongs, ?callable $goesOn = null): iterable
+    {
+        $run = [];
+        foreach ([...$sentences, null] as $sentence) {
+            $before = end($run);
+            if (null !== $sentence && $belongs($sentence) && (false === $before || null === $goesOn || $goesOn($sentence, $before))) {
+                $run[] = $sentence;
+                continue;
+            }
+            if (\count($run) >= self::LEAST) {
+                yield array_map(static fn (Sentence $name): array => [trim($name->text, " .\n"), $name->start], $run);
+            }
+            $run = [];
+        }
+    }
+
+    private function isItem(Sentence $sentence): bool
+    {
+        return BlockKind::Item === $sentence->block->kind
+            && null === $sentence->block->topic
+            && $sentence->isFirst()
+            && str_word_count($sentence->text) <= self::ITEM_WORDS
+            && $this->words->mayBeList($sentence->text);
+    }
+
+    private function isName(Sentence $sentence): bool
+    {
+        $bare = rtrim($sentence->text, " .\n");
+
+        return \in_array($sentence->block->topic, [null, 'business_kind'], true)
+            && BlockKind::Paragraph === $sentence->block->kind
+            && str_word_count($bare) <= self::NAME_WORDS
+            && !str_contains($bare, ',')
+            && $this->words->mayBeList($bare);
+    }
+}

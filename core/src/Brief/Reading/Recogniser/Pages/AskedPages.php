@@ -1,0 +1,121 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DunePocket\Brief\Reading\Recogniser\Pages;
+
+use DunePocket\Brief\Reading\BlockKind;
+use DunePocket\Brief\Reading\Candidate;
+use DunePocket\Brief\Reading\Phrase;
+use DunePocket\Brief\Reading\Sentence;
+use DunePocket\Catalogue\Cues;
+use DunePocket\Catalogue\PageKinds;
+
+/** What stands where pages are asked for: "Pages:", "Which pages do you need?". */
+final readonly class AskedPages implements PageWording
+{
+    private const ITEM = 0.97;
+    private const CERTAINTY = 0.96;
+    private const SHORT = 4;
+    private const NUMBER = '(?:two|three|four|five|six|seven|eight|nine|ten)';
+    private const REFUSES = '/^(?:no|not|don[\'’]?t|please no)\b/iu';
+    private const REFUSAL_INSIDE = '/\b(?:no|not|don[\'’]?t|without)\b/iu';
+    /** "Five pages: home, …", "so pages, home, …" */
+    private const BEFORE_LIST = '/^[^:,]{0,40}(?:\b(?:pages?|site|website|menu)\b|\d|\b'.self::NUMBER.'\b)[^:,]{0,20}:\s*|^\s*(?:so\s+)?pages?[,:]?\s+(?=\p{L}+,)/iu';
+    /** "OK so we said home, …" */
+    private const LEAD = '/^\s*(?:(?:so|ok|okay|right|then|well)[, ]+)*(?:i[\'’]ve got|i have|we said|we have|that[\'’]?s|you said|you want|we[\'’]d want|it[\'’]s)\s+/iu';
+    private const OF_THEIR_OWN = '/\b(?:each|every|apiece)\b|\bpages?\b[^.]{0,60}\b(?:their own|its own)\b/iu';
+    private const EACH = '/\bpages? (?:for|per) (?:each|every)(?: of)?(?: the| our| my)?\s+(?<noun>[^.,;)]+)/iu';
+    private const EACH_ITEM = '/^(?:an?|one) (?:separate |own )?page (?:for|per) (?:each |every )?(?<noun>[\p{L}-]+)/iu';
+    private const NAME_IN_ITEM = '/^(?<name>[^(:–—]{2,50}?)\s*(?:\s[-–—]\s*|:\s*|\(|,\s|$)(?<about>.*?)\)?\s*$/u';
+    private const SAYS = '/\b(?:my|his|her|i|you|has|have|is|are|was|were)\b/iu';
+    private const NAME_THAT_SAYS = '/^(?:and |the )?(?:about|what|why|how|who|where|my|our|meet)\b/iu';
+    private const PAGE_ABOUT = '/^(?:(?:an?|one|another)\s+)?(?:page|section|something|bit)\s+(?:about|on|for|with)\s+(?!us\b|me\b)/iu';
+
+    public function __construct(private Cues $cues, private PageRequests $make, private SpokenPages $spoken, private PageKinds $pages)
+    {
+    }
+
+    public function requests(Sentence $sentence): iterable
+    {
+        if ($this->cues->isBlank($sentence->text)) {
+            return [];
+        }
+        $isItem = BlockKind::Item === $sentence->block->kind && $sentence->isFirst();
+
+        return $isItem && 1 !== preg_match(self::REFUSES, $sentence->text)
+            ? $this->item($sentence)
+            : [...$this->spoken->requests($sentence), ...$this->list($sentence)];
+    }
+
+    /** @return iterable<Candidate> */
+    private function item(Sentence $sentence): iterable
+    {
+        if (1 === preg_match(self::EACH_ITEM, $sentence->text, $each)) {
+            yield $this->make->each($each['noun'], $sentence->start, \strlen($each[0]));
+        } elseif (1 === preg_match(self::NAME_IN_ITEM, $sentence->text, $m)) {
+            yield from $this->make->page($m['name'], $sentence->start, self::ITEM, $m['about']);
+            if (1 === preg_match(self::EACH, $m['about'], $each)) {
+                yield $this->make->each($each['noun'], $sentence->start + (int) strpos($sentence->text, $each[0]), \strlen($each[0]));
+            }
+        }
+    }
+
+    /** @return iterable<Candidate> */
+    private function list(Sentence $sentence): iterable
+    {
+        $text = $this->withoutLead(self::LEAD, $this->withoutLead(self::BEFORE_LIST, $sentence->text));
+        if (1 === preg_match(self::OF_THEIR_OWN, $text) && 1 !== preg_match('/[,;]/', $text)) {
+            return;
+        }
+        $wanted = 1 === preg_match(self::REFUSAL_INSIDE, $text, $m, \PREG_OFFSET_CAPTURE) ? substr($text, 0, (int) $m[0][1]) : $text;
+        $parts = Phrase::list($wanted);
+        foreach ($this->arePages($parts, $text, $sentence) ? $parts : [] as [$part, $at]) {
+            yield from $this->part($part, $sentence->start + $at);
+        }
+    }
+
+    /** The text with what leads to its list covered, so that places in it stay the same. */
+    private function withoutLead(string $lead, string $text): string
+    {
+        return 1 === preg_match($lead, $text, $m) ? str_repeat(' ', \strlen($m[0])).substr($text, \strlen($m[0])) : $text;
+    }
+
+    /** @param list<array{string, int}> $parts */
+    private function arePages(array $parts, string $text, Sentence $sentence): bool
+    {
+        $known = \count(array_filter($parts, fn (array $part): bool => null !== $this->pages->named(Phrase::tidy($part[0]))));
+        if ($known > 1 || $this->isShortName($parts, $text, $sentence) || (\count($parts) > 2 && $this->make->areNames($parts))) {
+            return true;
+        }
+
+        return 1 !== preg_match('/\b(?:we|i|it|they)\b/iu', $text) && ($sentence->isFirst() || 2 * $known >= \count($parts));
+    }
+
+    /** @param list<array{string, int}> $parts "Prices.", and no feature after the answer */
+    private function isShortName(array $parts, string $text, Sentence $sentence): bool
+    {
+        $isFeature = !$sentence->isFirst() && [] !== array_filter($this->cues->features, static fn (string $pattern): bool => 1 === preg_match($pattern, $text));
+
+        return !$isFeature && 1 === \count($parts) && str_word_count($text) <= self::SHORT && 1 === preg_match('/^\s*(?:and\s+)?\p{Lu}/u', $text);
+    }
+
+    /** @return iterable<Candidate> */
+    private function part(string $part, int $start): iterable
+    {
+        if (1 === preg_match(self::EACH, $part, $each)) {
+            yield $this->make->each($each['noun'], $start + (int) strpos($part, $each[0]), \strlen($each[0]));
+            if (1 === preg_match('/^([^(]{3,40}?)\s*\(/u', $part, $m)) {
+                yield from $this->make->page($m[1], $start, self::CERTAINTY);
+            }
+
+            return;
+        }
+        [$name, $about] = 1 === preg_match('/^(.{2,40}?)\s*(?:\(|\s[-–=]\s)(.+?)\)?$/u', $part, $m) ? [$m[1], $m[2]] : [$part, ''];
+        if (1 === preg_match(self::SAYS, $name) && 1 !== preg_match(self::NAME_THAT_SAYS, $name)) {
+            return;
+        }
+        $lead = 1 === preg_match(self::PAGE_ABOUT, $name, $m) ? \strlen($m[0]) : 0;
+        yield from $this->make->page(substr($name, $lead), $start + $lead, self::CERTAINTY, $about);
+    }
+}

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DunePocket\Brief\Reading\Recogniser\Pages;
+
+use DunePocket\Brief\Reading\Candidate;
+use DunePocket\Brief\Reading\Sentence;
+
+/** "Shows. Gallery. Safety. Enquire.": a run of sentences that are nothing but names, two at least of pages. */
+final readonly class NamesAsSentences
+{
+    private const CERTAINTY = 0.93;
+    private const LEAST = 3;
+    private const LONGEST_NAME = 5;
+
+    public function __construct(private PageRequests $make)
+    {
+    }
+
+    /**
+     * @param list<Sentence> $sentences
+     *
+     * @return iterable<Candidate>
+     */
+    public function requests(array $sentences): iterable
+    {
+        $run = [];
+        foreach ([...$sentences, null] as $sentence) {
+            if (null !== $sentence && $this->isName($sentence) && ([] === $run || end($run)->block === $sentence->block)) {
+                $run[] = $sentence;
+                continue;
+            }
+            $parts = array_map(static fn (Sentence $name): array => [rtrim($name->text, " .\n"), $name->start], $run);
+            if (\count($parts) >= self::LEAST && $this->make->known($parts) > 1) {
+                yield from $this->make->pages($parts, 0, self::CERTAINTY);
+            }
+            $run = [];
+        }
+    }
+
+    private function isName(Sentence $sentence): bool
+    {
+        $bare = rtrim($sentence->text, " .\n");
+
+        return null === $sentence->block->topic
+            && $sentence->isSpoken()
+            && 1 === preg_match('/^\p{Lu}[\p{L}\'’&\s-]{2,30}$/u', $bare)
+            && str_word_count($bare) <= self::LONGEST_NAME;
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DunePocket\Brief\Reading\Recogniser\Pages;
+
+use DunePocket\Brief\Reading\Sentence;
+
+/** "one on the retreats, one about the barn", where pages are spoken of */
+final readonly class OneAbout implements PageWording
+{
+    private const CERTAINTY = 0.9;
+    private const ONE_ABOUT = '/\bone\s+(?|(?<name>about us)\b|(?:on|about|for|with|saying|explaining|listing|showing)\s+(?<name>[^.,;!?\n(]{3,50}?)(?=\s*(?:[.,;!?\n(]|$|\sand (?:one|an?|maybe|then)\b)))/iu';
+
+    public function __construct(private PageRequests $make)
+    {
+    }
+
+    public function requests(Sentence $sentence): iterable
+    {
+        if (1 !== preg_match('/\bpages?\b/iu', $sentence->text)) {
+            return;
+        }
+        preg_match_all(self::ONE_ABOUT, $sentence->text, $matches, \PREG_SET_ORDER | \PREG_OFFSET_CAPTURE);
+        foreach ($matches as $m) {
+            yield from $this->make->page($m['name'][0], $sentence->start + (int) $m['name'][1], self::CERTAINTY);
+        }
+    }
+}

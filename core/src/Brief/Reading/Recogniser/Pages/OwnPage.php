@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DunePocket\Brief\Reading\Recogniser\Pages;
+
+use DunePocket\Brief\Reading\Negation;
+use DunePocket\Brief\Reading\Phrase;
+use DunePocket\Brief\Reading\Sentence;
+
+/** "Lessons and the sauna need a page each", "each treatment should have its own page" */
+final readonly class OwnPage implements PageWording
+{
+    private const CERTAINTY = 0.93;
+    private const OWN_PAGE = '/(?:^|[,;:(]\s|\b(?:and|but|that|think|so)\s|[-–—]\s)(?<names>[^.;:!?\n]{3,120}?)\s+(?:should|must|could|would|will|to|all|both|really|definitely|probably)?\s*(?:all |both |each )?(?:need|needs|require|requires|have|has|get|gets|want|wants|deserve|deserves|be|on)\s+(?:to have |have )?(?:on )?(?:a|an|its|their|one|it[\'’]s|there)\s*(?:own\s+|separate\s+|dedicated\s+)*pages?(?<each>\s+(?:each|of (?:its|their) own|apiece))?/iu';
+    private const OF_ITS_OWN = '/\b(?:each|every|own|separate|dedicated|apiece)\b/iu';
+    /** "The site should have a page …" says nothing of which. */
+    private const OF_THE_SITE = '/\b(?:we|i|it|you|they|there|site|website)\b/iu';
+
+    public function __construct(private PageRequests $make, private Negation $negation)
+    {
+    }
+
+    public function requests(Sentence $sentence): iterable
+    {
+        if (1 !== preg_match(self::OWN_PAGE, $sentence->text, $m, \PREG_OFFSET_CAPTURE)) {
+            return;
+        }
+        [$names, $offset, $whole] = [$m['names'][0], (int) $m['names'][1], $m[0][0]];
+        if ((1 !== preg_match(self::OF_ITS_OWN, $whole) && 1 === preg_match(self::OF_THE_SITE, $names)) || $this->negation->covers($sentence, $offset + \strlen($names))) {
+            return;
+        }
+        if (1 === preg_match('/\b(?:each|every|all)(?: of)?(?: the| our| my)?\s+(?<noun>[\p{L}\- ]{3,30})$/iu', $names, $each)) {
+            yield $this->make->each($each['noun'], $sentence->start + $offset, \strlen($whole));
+
+            return;
+        }
+        $bare = preg_replace('/^.*\b(?:i think|we think|maybe|that|but|so|also|would like|want|need)\s+/iu', '', $names) ?? $names;
+        yield from $this->make->pages(Phrase::list($bare), $sentence->start + $offset + \strlen($names) - \strlen($bare), self::CERTAINTY);
+    }
+}

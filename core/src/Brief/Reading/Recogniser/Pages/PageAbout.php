@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DunePocket\Brief\Reading\Recogniser\Pages;
+
+use DunePocket\Brief\Reading\Negation;
+use DunePocket\Brief\Reading\Phrase;
+use DunePocket\Brief\Reading\Sentence;
+
+/** "a page about the barn", "one page is plenty for the services", "a page for every town" */
+final readonly class PageAbout implements PageWording
+{
+    private const CERTAINTY = 0.93;
+    private const PAGE_ABOUT = '/\b(?:a|one|another|separate|the)?(?<!own )(?<!each )\s*\bpage\s+(?:(?:is|would be|will be|will do)\s+(?:plenty\s+|enough\s+|fine\s+)?)?(?:for|about|on|of|with|explaining|listing|showing|where)\s+(?<name>[^.,;!?\n()]{2,60}?)(?=\s*(?:[.,;!?\n()+]|$|\sso\b|\swhich\b|\sbecause\b|\sbut\b|\sand (?:we|a|one|i|another|maybe|then)\b|\swith\b|\sthat\b|\s(?:is|would be) (?:an? )?(?:must|needed|essential|important|enough|plenty|fine|good|nice|great|lovely|useful)\b))/iu';
+    private const NO_THING = '/^(?:google|facebook|it|that|this|now|you|(?:us|me)\b.)\b/iu';
+
+    public function __construct(private PageRequests $make, private Negation $negation)
+    {
+    }
+
+    public function requests(Sentence $sentence): iterable
+    {
+        preg_match_all(self::PAGE_ABOUT, $sentence->text, $matches, \PREG_SET_ORDER | \PREG_OFFSET_CAPTURE);
+        foreach ($matches as $m) {
+            [$name, $offset] = [$m['name'][0], (int) $m['name'][1]];
+            if ($this->negation->covers($sentence, (int) $m[0][1]) || 1 === preg_match(self::NO_THING, $name)) {
+                continue;
+            }
+            if (1 === preg_match('/^(?:us|me)$/iu', $name)) {
+                if (1 === preg_match('/\babout\s+$/iu', substr($sentence->text, 0, $offset), $about)) {
+                    yield from $this->make->page($about[0].$name, $sentence->start + $offset - \strlen($about[0]), self::CERTAINTY);
+                }
+            } elseif (1 === preg_match('/^(?:each|every)(?: of)?\s+(?:the |our |my )?(.+)$/iu', $name, $each)) {
+                yield $this->make->each($each[1], $sentence->start + (int) $m[0][1], \strlen($m[0][0]));
+            } else {
+                yield from $this->make->pages(Phrase::list($name), $sentence->start + $offset, self::CERTAINTY);
+            }
+        }
+    }
+}

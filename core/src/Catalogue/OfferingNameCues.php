@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DunePocket\Catalogue;
+
+use DunePocket\Brief\Reading\Phrase;
+use DunePocket\Data\Node;
+
+/** The name of what is offered in the words that tell of it, from core/catalogue/brief/offering-names.yaml. */
+final readonly class OfferingNameCues
+{
+    /** "moves out", "open here" */
+    private const AT_THE_END = '/\s+(?:up|down|over|out|here|there)$/iu';
+
+    /** @var list<string> patterns of what comes before the name */
+    private array $clausesBefore;
+    private string $lightVerb;
+    private string $after;
+    private string $before;
+    private string $noName;
+
+    /** @param callable(string): string $expand makes a regular expression of a wording */
+    public function __construct(Node $names, callable $expand)
+    {
+        $any = static fn (string $key): string => implode('|', $names->strings($key));
+        $this->clausesBefore = array_map($expand, $names->strings('clauses_before'));
+        $this->lightVerb = $expand($names->string('light_verb'));
+        $this->after = $expand('\s+(?:'.$any('after').')\.?$');
+        $this->before = $expand('^(?:(?:'.$any('before').')\s+)+(?=\p{L})');
+        $this->noName = $expand($any('no_name'));
+    }
+
+    /** "on Fridays also some fresh bread from scratch" -> "fresh bread". */
+    public function bare(string $words): string
+    {
+        $name = preg_replace([...$this->clausesBefore, $this->lightVerb], '', trim($words)) ?? $words;
+        $name = preg_replace($this->after, '', trim($name)) ?? $name;
+        $name = preg_replace($this->before, '', Phrase::tidy($name)) ?? $name;
+
+        return preg_replace(self::AT_THE_END, '', $name) ?? $name;
+    }
+
+    /** Whether the words begin with a verb that adds nothing: "make oars". */
+    public function hasVerb(string $words): bool
+    {
+        return 1 === preg_match($this->lightVerb, trim($words));
+    }
+
+    /** Whether the bare words can be what an offering is called. */
+    public function isName(string $bare): bool
+    {
+        return 1 === preg_match('/\p{L}{3}/u', $bare) && 1 !== preg_match($this->noName, $bare);
+    }
+}
