@@ -10,6 +10,10 @@ use DunePocket\Brief\Origin;
 /** What a recogniser believes to have read, before the readings are weighed against each other. */
 final readonly class Candidate
 {
+    private const PLAIN = 0.9;
+    private const SUREST = 0.99;
+    private const REPETITION = 0.02;
+
     /**
      * @param int                  $start  of the quote, in bytes from the start of the source
      * @param int                  $length of the quote, in bytes
@@ -30,5 +34,56 @@ final readonly class Candidate
     public function from(int $before): self
     {
         return new self($this->kind, $this->value, $this->start - $before, $this->length + $before, $this->certainty, $this->origin, $this->detail);
+    }
+
+    public function isInferred(): bool
+    {
+        return Origin::Inferred === $this->origin;
+    }
+
+    /** Whether it was stated rather than hinted at. */
+    public function isPlain(): bool
+    {
+        return $this->certainty >= self::PLAIN;
+    }
+
+    /** What two candidates share that say the same: "the Prices page" and "price". */
+    public function key(): string
+    {
+        $key = mb_strtolower(Phrase::withoutArticle($this->value));
+        $key = preg_replace('/\s+pages?$/u', '', $key) ?? $key;
+
+        return preg_replace('/(?<=\p{L}{3})s$/u', '', $key) ?? $key;
+    }
+
+    public function overlaps(self $other): bool
+    {
+        return $this->start < $other->start + $other->length && $other->start < $this->start + $this->length;
+    }
+
+    public function liesIn(self $other): bool
+    {
+        return $other->start <= $this->start && $other->start + $other->length >= $this->start + $this->length;
+    }
+
+    /** The surer of the two, with what each knows beside it; the first where they are equally sure. */
+    public function joined(self $other): self
+    {
+        $better = $this->certainty >= $other->certainty ? $this : $other;
+
+        return new self($better->kind, $better->value, $better->start, $better->length, $better->certainty, $better->origin, $this->detail + $other->detail);
+    }
+
+    /** The same, said again by another: a little surer. */
+    public function repeated(self $again): self
+    {
+        $both = $this->joined($again);
+
+        return new self($both->kind, $both->value, $both->start, $both->length, min(self::SUREST, $both->certainty + self::REPETITION), $both->origin, $both->detail);
+    }
+
+    public function as(FactKind $kind): self
+    {
+        return new self($kind, $this->value, $this->start, $this->length, $this->certainty, $this->origin, $this->detail);
     }
 }

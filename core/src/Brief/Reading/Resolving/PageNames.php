@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DunePocket\Brief\Reading\Resolving;
+
+use DunePocket\Brief\FactKind;
+use DunePocket\Brief\Reading\Candidate;
+
+/** "Case studies" in the list of pages is the name of one, and no feature. */
+final readonly class PageNames implements Rule
+{
+    private const LISTED = 0.95;
+
+    public function weigh(Contenders $contenders, Weighing $weighing): Contenders
+    {
+        $listed = array_filter($contenders->all(FactKind::PageRequest), static fn (Candidate $page): bool => $page->certainty >= self::LISTED);
+
+        return $contenders->only(FactKind::Feature, static fn (Candidate $feature): bool => $feature->isInferred() || [] === array_filter($listed, $feature->liesIn(...)));
+    }
+}

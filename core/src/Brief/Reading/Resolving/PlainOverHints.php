@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DunePocket\Brief\Reading\Resolving;
+
+use DunePocket\Brief\FactKind;
+use DunePocket\Brief\Reading\Candidate;
+
+/** Where something was said plainly, what was only hinted at or concluded adds nothing. */
+final readonly class PlainOverHints implements Rule
+{
+    private const HINT = 0.82;
+
+    public function weigh(Contenders $contenders, Weighing $weighing): Contenders
+    {
+        foreach ([FactKind::Audience, FactKind::Differentiator] as $kind) {
+            $contenders = $contenders->with($kind, $this->withoutHints($weighing->withoutOverlaps($contenders->all($kind))));
+        }
+
+        return $contenders
+            ->with(FactKind::DesignNote, $weighing->withoutOverlaps($contenders->all(FactKind::DesignNote)))
+            ->with(FactKind::Tone, $this->withoutConclusions($contenders));
+    }
+
+    /**
+     * @param list<Candidate> $candidates
+     *
+     * @return array<Candidate>
+     */
+    private function withoutHints(array $candidates): array
+    {
+        $plain = [] !== array_filter($candidates, static fn (Candidate $candidate): bool => $candidate->isPlain());
+
+        return $plain ? array_filter($candidates, static fn (Candidate $candidate): bool => $candidate->certainty >= self::HINT) : $candidates;
+    }
+
+    /** @return array<Candidate> the tones asked for; what a sample of the client's writing says is not said of the site */
+    private function withoutConclusions(Contenders $contenders): array
+    {
+        $tones = array_filter($contenders->all(FactKind::Tone), static fn (Candidate $tone): bool => $tone->isInferred() || !$contenders->overlap(FactKind::VoiceSample, $tone));
+        $stated = array_filter($tones, static fn (Candidate $tone): bool => !$tone->isInferred());
+
+        return [] === $stated ? $tones : $stated;
+    }
+}

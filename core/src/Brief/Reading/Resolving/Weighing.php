@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DunePocket\Brief\Reading\Resolving;
+
+use DunePocket\Brief\Reading\Block;
+use DunePocket\Brief\Reading\Candidate;
+
+/** Says which of several candidates counts more. */
+final readonly class Weighing
+{
+    /** @param list<Block> $blocks of the source, which know from which message they are */
+    public function __construct(private array $blocks)
+    {
+    }
+
+    /** 0 in the newest message of a thread. */
+    public function age(Candidate $candidate): int
+    {
+        foreach ($this->blocks as $block) {
+            if ($candidate->start >= $block->start && $candidate->start <= $block->start + \strlen($block->text)) {
+                return $block->age;
+            }
+        }
+
+        return 0;
+    }
+
+    /**
+     * What was stated comes before what was hinted at; then what was said in a later message, then what is surer.
+     *
+     * @param list<Candidate> $candidates
+     *
+     * @return list<Candidate>
+     */
+    public function surestFirst(array $candidates): array
+    {
+        usort($candidates, fn (Candidate $a, Candidate $b): int => ($b->isPlain() <=> $a->isPlain()) ?: $this->age($a) <=> $this->age($b) ?: $b->certainty <=> $a->certainty ?: $a->start <=> $b->start);
+
+        return $candidates;
+    }
+
+    /**
+     * Of those that speak of the same words, the surest.
+     *
+     * @param list<Candidate> $candidates
+     *
+     * @return list<Candidate>
+     */
+    public function withoutOverlaps(array $candidates): array
+    {
+        $kept = [];
+        foreach ($candidates as $candidate) {
+            foreach ($kept as $i => $other) {
+                if ($other->overlaps($candidate)) {
+                    $kept[$i] = $other->certainty >= $candidate->certainty ? $other : $candidate;
+                    continue 2;
+                }
+            }
+            $kept[] = $candidate;
+        }
+
+        return array_values($kept);
+    }
+}
