@@ -20,6 +20,11 @@ final readonly class Line
     ) {
     }
 
+    public function spokenBy(Role $role): self
+    {
+        return new self($this->start, $this->text, $this->age, $role);
+    }
+
     public function isClients(): bool
     {
         return Role::Client === $this->role;

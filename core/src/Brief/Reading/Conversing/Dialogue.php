@@ -1,0 +1,163 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DunePocket\Brief\Reading\Conversing;
+
+use DunePocket\Brief\Reading\Line;
+use DunePocket\Brief\Reading\Role;
+use DunePocket\Catalogue\Cues;
+
+/** Speech written down with who spoke, or when, before each turn: calls, chats, notes of a talk. */
+final readonly class Dialogue
+{
+    /** Speakers called by what they are; otherwise a word that asks for something is a label. */
+    private const ROLES = '/^(?:client|customer|owner|designer|interviewer|agency|me|you)$/iu';
+    private const DESIGNER = '/design|studio|agency|interview/';
+    private const FEWEST_TURNS = 6;
+    private const FEWEST_STAMPS = 3;
+    private const MOST_SPEAKERS = 4;
+    private const MOST_LINES = 0.6;
+    /** The time before a turn: "12:04", "[10:02]", "4/5/26, 10:02 - ", "[10:02, 12/01/2026]". */
+    private const MOMENT = '\[?(?:\d{1,2}[.\/-]\d{1,2}(?:[.\/-]\d{2,4})?,?\s+)?\d{1,2}:\d\d(?::\d\d)?(?:\s?[ap]m)?(?:,\s+\d{1,2}[.\/-]\d{1,2}(?:[.\/-]\d{2,4})?)?\]?\s+(?:-\s+)?';
+    private const STAMP = '/^'.self::MOMENT.'/iu';
+    private const SPEAKER = '/^('.self::MOMENT.')?(?<speaker>[\p{L}][\p{L}\s.\'’-]{0,30}(?:\([\p{L}\s]{2,20}\))?):\s+(?=\S)/u';
+
+    public function __construct(private Cues $cues)
+    {
+    }
+
+    /**
+     * Whether most lines start with one of two or three names, or with a time.
+     *
+     * @param list<Line> $lines
+     */
+    public function isOne(array $lines): bool
+    {
+        $written = \count(array_filter($lines, static fn (Line $line): bool => !$line->isBlank()));
+        $stamped = \count(array_filter($lines, static fn (Line $line): bool => 1 === preg_match(self::STAMP, $line->text)));
+        if ($stamped >= self::FEWEST_STAMPS && $stamped > self::MOST_LINES * $written) {
+            return true;
+        }
+        $turns = $this->turnsBySpeaker($lines, true);
+        $repeated = array_filter($turns, static fn (int $count): bool => $count > 2);
+        $spoken = array_sum($repeated);
+
+        return \count($repeated) > 1 && \count($turns) <= self::MOST_SPEAKERS && $spoken >= self::FEWEST_TURNS && $spoken > self::MOST_LINES * $written;
+    }
+
+    /**
+     * The turns of a call, where a speaker may speak once.
+     *
+     * @param list<Line> $lines
+     *
+     * @return list<Line>
+     */
+    public function ofCall(array $lines): array
+    {
+        return $this->heard($lines, array_filter($this->turnsBySpeaker($lines), fn (int $count, string $speaker): bool => $count > 1 || 1 === preg_match(self::ROLES, $speaker) || null === $this->cues->topic($speaker), \ARRAY_FILTER_USE_BOTH));
+    }
+
+    /**
+     * The turns of notes, where what asks for something is a label and no speaker.
+     *
+     * @param list<Line> $lines
+     *
+     * @return list<Line>
+     */
+    public function ofNotes(array $lines): array
+    {
+        return $this->heard($lines, array_filter($this->turnsBySpeaker($lines, true), static fn (int $count): bool => $count > 1));
+    }
+
+    /**
+     * @param list<Line> $lines
+     *
+     * @return array<string, int> by what stands before a colon
+     */
+    private function turnsBySpeaker(array $lines, bool $notLabels = false): array
+    {
+        $turns = [];
+        foreach ($lines as $line) {
+            $speaker = $this->speaker($line);
+            if (null !== $speaker && !($notLabels && null !== $this->cues->topic($speaker))) {
+                $turns[$speaker] = ($turns[$speaker] ?? 0) + 1;
+            }
+        }
+
+        return $turns;
+    }
+
+    private function speaker(Line $line): ?string
+    {
+        return 1 === preg_match(self::SPEAKER, $line->text, $m) ? mb_strtolower(trim($m['speaker'])) : null;
+    }
+
+    /**
+     * @param list<Line>         $lines
+     * @param array<string, int> $turns by speaker; others who stand before a colon are none
+     *
+     * @return list<Line> without names and times, each with whose words it holds; an empty line before each turn
+     */
+    private function heard(array $lines, array $turns): array
+    {
+        $named = [];
+        $speaker = '';
+        foreach ($lines as $i => $line) {
+            $speaker = isset($turns[$this->speaker($line) ?? '']) ? (string) $this->speaker($line) : $speaker;
+            $named[$i] = $speaker;
+        }
+        $designer = $this->designer($lines, $named);
+        $heard = [];
+        foreach ($lines as $i => $line) {
+            $lead = $this->lead($line, $turns);
+            if ($lead > 0) {
+                $heard[] = new Line($line->start, '');
+            }
+            $isDesigner = null === $designer ? str_ends_with(rtrim($line->text), '?') : $named[$i] === $designer;
+            $heard[] = new Line($line->start + $lead, substr($line->text, $lead), 0, $isDesigner ? Role::Other : Role::Client);
+        }
+
+        return $heard;
+    }
+
+    /**
+     * The designer is who asks most, line by line, unless a name says who it is.
+     *
+     * @param list<Line>         $lines
+     * @param array<int, string> $named who speaks, by number of the line
+     *
+     * @return ?string null when one alone speaks, or nobody asks
+     */
+    private function designer(array $lines, array $named): ?string
+    {
+        $said = [];
+        $asked = [];
+        foreach ($lines as $i => $line) {
+            $said[$named[$i]] = ($said[$named[$i]] ?? 0) + ($line->isBlank() ? 0 : 1);
+            $asked[$named[$i]] = ($asked[$named[$i]] ?? 0) + substr_count($line->text, '?');
+        }
+        $designer = null;
+        $most = 0.0;
+        foreach (\count($said) < 2 ? [] : $said as $name => $count) {
+            $share = 1 === preg_match(self::DESIGNER, (string) $name) ? \INF : $asked[$name] / max(1, $count);
+            if ($share > $most) {
+                [$designer, $most] = [(string) $name, $share];
+            }
+        }
+
+        return $designer;
+    }
+
+    /**
+     * How many bytes of the line say who speaks, or when.
+     *
+     * @param array<string, int> $turns
+     */
+    private function lead(Line $line, array $turns): int
+    {
+        $speaks = isset($turns[$this->speaker($line) ?? '']);
+
+        return 1 === preg_match($speaks ? self::SPEAKER : self::STAMP, $line->text, $m) ? \strlen($m[0]) : 0;
+    }
+}

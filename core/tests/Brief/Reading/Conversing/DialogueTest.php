@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DunePocket\Tests\Brief\Reading\Conversing;
+
+use DunePocket\Brief\Reading\Conversing\Dialogue;
+use DunePocket\Brief\Reading\Line;
+use DunePocket\Brief\Reading\Role;
+use DunePocket\Tests\Support\Bench;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class DialogueTest extends TestCase
+{
+    /** @return list<Line> */
+    private static function lines(string $text): array
+    {
+        $start = 0;
+
+        return array_map(static function (string $line) use (&$start): Line {
+            $made = new Line($start, $line);
+            $start += \strlen($line) + 1;
+
+            return $made;
+        }, explode("\n", $text));
+    }
+
+    /**
+     * @param list<Line> $lines
+     *
+     * @return list<string> what the client says
+     */
+    private static function clients(array $lines): array
+    {
+        return array_values(array_filter(array_map(static fn (Line $line): string => $line->isClients() ? $line->text : '', $lines)));
+    }
+
+    /** @return iterable<string, array{string, bool}> */
+    public static function texts(): iterable
+    {
+        yield 'two who take turns' => ["Lou: What do you do?\nEd: Walls\nLou: Where?\nEd: Pell\nLou: Since when?\nEd: 1990", true];
+        yield 'times before every line' => ["10:01 we build walls\n10:02 in Pell\n10:05 since 1990", true];
+        yield 'a chat with dates' => ["[4/5/26, 10:02] Ed: Walls\n[4/5/26, 10:03] Ed: Pell\n[4/5/26, 10:04] Lou: Fine", true];
+        yield 'labels are no speakers' => ["Name: Walls\nTown: Pell\nTone: dry\nName: x\nTown: y\nTone: z", false];
+        yield 'too few turns' => ["Lou: What do you do?\nEd: Walls", false];
+        yield 'mostly running text' => ["Lou: What?\nEd: Walls\nand\nso\non\nand\nso\non\nLou: Hm?\nEd: Yes\nLou: Oh?\nEd: Yes\nand\nso\non", false];
+    }
+
+    #[DataProvider('texts')]
+    public function testADialogueSaysWhoSpokeOrWhen(string $text, bool $is): void
+    {
+        self::assertSame($is, (new Dialogue(Bench::catalogue()->cues()))->isOne(self::lines($text)));
+    }
+
+    public function testWhoAsksMostIsTheDesigner(): void
+    {
+        $lines = (new Dialogue(Bench::catalogue()->cues()))->ofNotes(self::lines("Lou: What do you do?\nEd: Walls\nLou: Where?\nEd: Pell, you know it?"));
+        self::assertSame(['Walls', 'Pell, you know it?'], self::clients($lines));
+    }
+
+    public function testANameMaySayWhoTheDesignerIs(): void
+    {
+        $lines = (new Dialogue(Bench::catalogue()->cues()))->ofNotes(self::lines("Sam (designer): Tell me more.\nDee: Is it warm?\nSam (designer): Go on.\nDee: Is it dear?"));
+        self::assertSame(['Is it warm?', 'Is it dear?'], self::clients($lines));
+    }
+
+    public function testWhereOneAloneSpeaksQuestionsAreTheDesigners(): void
+    {
+        $lines = (new Dialogue(Bench::catalogue()->cues()))->ofCall(self::lines("What do you do?\nWe build walls."));
+        self::assertSame(['We build walls.'], self::clients($lines));
+    }
+
+    public function testTheWordsKeepTheirPlaces(): void
+    {
+        $text = "10:01 Ed: Walls\n10:02 Lou: Where?\n10:03 Ed: Pell\n10:04 Lou: When?";
+        foreach ((new Dialogue(Bench::catalogue()->cues()))->ofNotes(self::lines($text)) as $line) {
+            self::assertSame($line->text, substr($text, $line->start, \strlen($line->text)));
+            self::assertContains($line->role, [Role::Client, Role::Other]);
+        }
+    }
+
+    public function testALabelInACallIsSpokenByWhoSpeaks(): void
+    {
+        $lines = (new Dialogue(Bench::catalogue()->cues()))->ofCall(self::lines("Client: We build walls.\nTone: dry"));
+        self::assertContains('Tone: dry', self::clients($lines));
+    }
+}
