@@ -42,7 +42,7 @@ final readonly class Planner
     public function plan(Brief $brief, ?PageRange $range = null, int $seed = 0): Plan
     {
         $profile = new Profile($brief, $this->catalogue);
-        $drafts = (new PagePlanner($this->catalogue, $profile, $range ?? $profile->pageRange()))->pages();
+        $drafts = (new PagePlanner($this->catalogue))->pages($profile, $range ?? $profile->pageRange());
         $drafter = new Drafter($this->catalogue, $profile, $seed);
         $conditions = new Conditions($profile, array_map(static fn (PageDraft $draft): string => $draft->kind, $drafts));
         $planner = new SectionPlanner($this->catalogue, $profile, $conditions, $drafter, $this->recipes);

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DunePocket\Plan\Planning\Pages;
+
+use DunePocket\Brief\FactKind;
+use DunePocket\Plan\Planning\PageDraft;
+use DunePocket\Plan\Reason;
+
+/** What stands beneath what: services beneath their list, places beneath "Where we work". */
+final readonly class Hierarchy implements PageStep
+{
+    /** About seven entries beside Home: common practice. */
+    private const LONGEST_MENU = 8;
+    private const ENOUGH_FOR_A_LIST = 3;
+
+    public function plan(PageList $pages): void
+    {
+        $services = array_values(array_filter($pages->drafts(), static fn (PageDraft $draft): bool => 'service' === $draft->kind));
+        $list = $pages->first('services') ?? $pages->first('products') ?? $this->newList($services, $pages);
+        $menu = \count(array_filter($pages->drafts(), static fn (PageDraft $draft): bool => 'main' === $pages->kind($draft->kind)->navigation));
+        foreach (null === $list ? [] : $services as $draft) {
+            $draft->parent = $draft->listed && $menu <= self::LONGEST_MENU ? null : $list;
+        }
+        foreach ($pages->drafts() as $draft) {
+            if ('area' === $draft->kind) {
+                $draft->parent = $pages->first('areas');
+            }
+        }
+    }
+
+    /** @param list<PageDraft> $services */
+    private function newList(array $services, PageList $pages): ?PageDraft
+    {
+        if (\count($services) < self::ENOUGH_FOR_A_LIST || $pages->isRefused('services', 'services') || (null !== $pages->range && $pages->count() >= $pages->range->max)) {
+            return null;
+        }
+        $pages->add($pages->draft('services', new Reason(\sprintf('Gathers the %s that have a page of their own.', $pages->profile->kind->offerings), $pages->facts(FactKind::Offering))));
+
+        return $pages->first('services');
+    }
+}
