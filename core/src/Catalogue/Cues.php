@@ -34,6 +34,8 @@ final readonly class Cues
     public string $aim;
     /** "That's what it's for.": the aim was spoken of just before. */
     public string $aimBefore;
+    /** "… is what we need most": the aim comes before it in the same sentence. */
+    public string $aimSaid;
     /** "We'd like people to": what visitors are to do. */
     public string $visitorsDo;
 
@@ -51,6 +53,8 @@ final readonly class Cues
 
     /** What is said of somebody else's website, or of the old one. */
     public string $elsewhere;
+    /** What the present website does not do is nothing that is not wanted. */
+    public string $presentSiteLacks;
 
     /** @var array<string, string> */
     public array $offeringVerbs;
@@ -133,12 +137,14 @@ final readonly class Cues
         $this->askedGoals = array_map(static fn (Node $goal): array => array_map($expand, $goal->strings('asked')), $goals);
         $this->aim = $any('aim');
         $this->aimBefore = $any('aim_before');
+        $this->aimSaid = $any('aim_said');
         $this->visitorsDo = $any('visitors_do');
         $this->tones = array_map(static fn (Node $tone): string => $expand('\b(?:'.implode('|', array_map(static fn (Node $word): string => $word->asString(), $tone->items())).')(?:ly)?\b'), $brief->child('tones')->entries());
         $this->features = array_map(static fn (Node $feature): string => $expand('(?:'.implode('|', [...$feature->strings('named'), ...$feature->strings('cues')]).')'), $features);
         $this->namedFeatures = array_map(static fn (Node $feature): string => $expand('(?:'.implode('|', $feature->strings('named')).')'), $features);
         $this->featuresAlone = array_map(static fn (Node $feature): string => $expand('^(?:an? |the |our )?(?:'.implode('|', $feature->strings('alone')).')(?: please| yes)?$'), $features);
         $this->elsewhere = $any('elsewhere');
+        $this->presentSiteLacks = $any('present_site_lacks');
         $this->refusals = array_map(static fn (Node $node): array => [$expand($node->string('find')), $node->bool('sure', false), $node->bool('taken_back', false)], $brief->child('refusals')->children('refusals'));
         $unwilling = $brief->child('unwilling');
         $this->siteThingsByFeature = array_map(static fn (Node $thing): array => [$expand($thing->string('find')), $thing->has('feature') ? $thing->string('feature') : null], $unwilling->children('things'));

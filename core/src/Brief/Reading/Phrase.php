@@ -11,6 +11,10 @@ final class Phrase
 {
     /** Stands for a space inside words that belong together, while an enumeration is split. */
     private const BOUND = "\x01";
+    /** Stands for a comma between numbers. */
+    private const COMMA = "\x02";
+    /** "for 2, 3 and 4 year olds" */
+    private const NUMBERS = '/\b\d{1,3}(?:, \d{1,3})*,? (?:and|or|&) \d{1,3}(?= \p{L})/u';
 
     public static function tidy(string $text): string
     {
@@ -68,12 +72,13 @@ final class Phrase
     private static function enumeration(string $text, int $start): array
     {
         $parts = [];
-        $text = preg_replace_callback('/\b(?:before and after|now and (?:again|then)|again and again|black and white|more and more|off and on|on and off|dos and don[\'’]?ts|terms and conditions|bed (?:and|&) breakfast|questions (?:and|&) answers|q (?:and|&) a|news (?:and|&) events|health and safety|arts and crafts|food and drinks?|tips and tricks|parents? and toddlers?|rise and recline|pie and mash|fish and chips|bits and pieces|drop and go|hop on and off|cut and colour|wash and cut|cash and carry|mother and baby|facts and figures|research and development)\b/iu', static fn (array $m): string => strtr($m[0], ' ', self::BOUND), $text) ?? $text;
+        $text = preg_replace_callback('/\b(?:(?:mon|tues|wednes|thurs|fri|satur|sun)days? and (?:mon|tues|wednes|thurs|fri|satur|sun)days?|before and after|now and (?:again|then)|again and again|black and white|more and more|off and on|on and off|dos and don[\'’]?ts|terms and conditions|bed (?:and|&) breakfast|questions (?:and|&) answers|q (?:and|&) a|news (?:and|&) events|health and safety|arts and crafts|food and drinks?|tips and tricks|parents? and toddlers?|rise and recline|pie and mash|fish and chips|bits and pieces|drop and go|hop on and off|cut and colour|wash and cut|cash and carry|mother and baby|facts and figures|research and development|wills and probate|probate and wills|health and beauty|food and wine|sales and marketing|design and build|supply and fit|service and repair|wine and dine|sales and lettings|search and rescue|drop[- ]off and collection|collection and delivery|pick[- ]up and delivery)\b/iu', static fn (array $m): string => strtr($m[0], ' ', self::BOUND), $text) ?? $text;
+        $text = preg_replace_callback(self::NUMBERS, static fn (array $m): string => strtr($m[0], [' ' => self::BOUND, ',' => self::COMMA]), $text) ?? $text;
         $text = str_contains($text, ',') ? strtr($text, "\n", ' ') : $text;
-        $byComma = self::split('/\s*(?:[,\n]|\s\/\s|\s\+\s|\sand also\s)\s*(?![^(]*\))/u', $text, $start);
+        $byComma = self::split('/\s*(?:[,\n]|\s\/\s|\s\+\s|\sand also\s|(?<!minus|zero)\splus\s)\s*(?![^(]*\))/u', $text, $start);
         foreach ($byComma as $i => [$part, $offset]) {
             $last = $i === \count($byComma) - 1;
-            $endsList = $i > 0 && 1 === preg_match('/^(?:and|plus|as well as|also|together with|along with)\b/iu', $byComma[$i + 1][0] ?? '') || (!$last && 1 === preg_match('/\s(?:too|as well)$/iu', $byComma[$i + 1][0] ?? ''));
+            $endsList = $i > 0 && 1 === preg_match('/^(?:and|then|plus|as well as|also|together with|along with)\b/iu', $byComma[$i + 1][0] ?? '') || (!$last && 1 === preg_match('/\s(?:too|as well)$/iu', $byComma[$i + 1][0] ?? ''));
             $pieces = $last || $endsList || substr_count($part, ' & ') > 1 ? self::split('/(?:^|\s+)(?:and|or|&|plus|as well as)\s+(?:also\s+)?(?![^(]*\))/iu', $part, $offset) : [[$part, $offset]];
             $pieces = self::withPlacesTogether($pieces);
             if ($last && \count($pieces) > 1 && \count($byComma) > 1 && '' !== $pieces[0][0] && self::bindsOn($pieces[0][0]) && !self::standsAlone($pieces[1][0])) {
@@ -84,7 +89,7 @@ final class Phrase
             foreach ($pieces as [$piece, $at]) {
                 $bare = preg_replace('/^(?:(?:oh,? and|and|or|plus|also|then|together with|along with)(?:\s+|$)|of course,?\s+)+/iu', '', $piece) ?? $piece;
                 if ('' !== trim($bare)) {
-                    $parts[] = [preg_replace('/\s+(?:and|or|&)?\s*$/iu', '', strtr($bare, self::BOUND, ' ')) ?? $bare, $at + \strlen($piece) - \strlen($bare)];
+                    $parts[] = [preg_replace('/\s+(?:and|or|&)?\s*$/iu', '', strtr($bare, [self::BOUND => ' ', self::COMMA => ','])) ?? $bare, $at + \strlen($piece) - \strlen($bare)];
                 }
             }
         }

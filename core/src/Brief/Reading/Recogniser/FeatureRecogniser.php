@@ -29,7 +29,7 @@ final readonly class FeatureRecogniser implements Recogniser
     /** A refusal in more words than this is called by the feature's name. */
     private const LONG = 3;
     /** "want a shop", "take bookings", "photos of": what the name of the thing does not hold. */
-    private const AROUND = '/^(?:(?:need|want|like|have|take|add|use|do|an?|the|any)\s+)+|\s+(?:of|from|for|to)$/iu';
+    private const AROUND = '/^(?:(?:with|need|want|like|have|take|add|use|do|publish|show|display|list|put up|actual|our|an?|the|any)\s+)+|\s+(?:of|from|for|to|on|in|at)$/iu';
 
     public function __construct(private Cues $cues, private Negation $negation)
     {
@@ -54,6 +54,9 @@ final readonly class FeatureRecogniser implements Recogniser
                     continue;
                 }
                 [$words, $offset] = $this->refusedOrFirst($sentence, $matches[0]);
+                if (1 === preg_match($this->cues->presentSiteLacks, $sentence->text)) {
+                    continue;
+                }
                 if ('page_refusal' === $topic || $this->negation->covers($sentence, $offset)) {
                     yield new Candidate(FactKind::PageRefusal, Phrase::title(str_word_count($words) > self::LONG ? strtr($feature, '-', ' ') : preg_replace(self::AROUND, '', $words) ?? $words), $sentence->start + $offset, \strlen($words), 0.93, detail: ['feature' => $feature]);
                 } elseif ($wished || $this->isNamed($feature, $sentence, $words) || ('page_request' === $topic && $this->saysWhatIsThere($sentence)) || ('page_request' === $topic && 1 === preg_match('/\bwith (?:an?|the|our)?\s*$|\([^)]*$/iu', substr($sentence->text, 0, $offset)))) {

@@ -26,7 +26,7 @@ final readonly class GoalRecogniser implements Recogniser
     private const WISH = 0.75;
     private const MEANT_BY_FEATURES = 0.55;
     private const EMPHASIS = 0.1;
-    private const BESIDE = '/\b(?:also|as well|would be handy|ideally|maybe|nice to have)\b|^(?:then|and then|#?2|plus|oh)\b/iu';
+    private const BESIDE = '/\b(?:also|as well|would be handy|ideally|maybe|nice to have|add (?:an?|one) (?:[\p{L}-]+ )?page)\b|^(?:then|and then|#?2|plus|oh)\b/iu';
     private const SECONDARY = 0.7;
     private const SECOND = '/^(?:and\s+)?(?:secondary|secondly|second|in second place|less important)\b/iu';
 
@@ -73,6 +73,7 @@ final readonly class GoalRecogniser implements Recogniser
 
         return match (true) {
             1 === preg_match($this->cues->aim, $sentence->text),
+            1 === preg_match($this->cues->aimSaid, $sentence->text),
             null !== $next && $next->block === $sentence->block && 1 === preg_match($this->cues->aimBefore, $next->text) && (1 === preg_match($this->cues->wanting, $sentence->text) || 1 === preg_match($this->cues->visitorsDo, $sentence->text) || !str_contains($sentence->text, ',')) => self::AIM,
             1 === preg_match($this->cues->elsewhere, $sentence->text) => null,
             1 === preg_match($this->cues->visitorsDo, $sentence->text) => self::VISITORS,
@@ -99,7 +100,7 @@ final readonly class GoalRecogniser implements Recogniser
      */
     private function goals(Sentence $sentence, bool $loosely): array
     {
-        $aimed = 1 === preg_match($this->cues->aim, $sentence->text, $m, \PREG_OFFSET_CAPTURE) ? (int) $m[0][1] : 0;
+        $aimed = 1 !== preg_match($this->cues->aimSaid, $sentence->text) && 1 === preg_match($this->cues->aim, $sentence->text, $m, \PREG_OFFSET_CAPTURE) ? (int) $m[0][1] : 0;
         $length = \strlen($sentence->text);
         $found = [];
         foreach ($this->cues->goals as $goal => $patterns) {

@@ -10,6 +10,7 @@ use DunePocket\Brief\Reading\Reading;
 use DunePocket\Brief\Reading\Recogniser;
 use DunePocket\Brief\Reading\Recogniser\Offerings\AskedOfferings;
 use DunePocket\Brief\Reading\Recogniser\Offerings\BareList;
+use DunePocket\Brief\Reading\Recogniser\Offerings\Besides;
 use DunePocket\Brief\Reading\Recogniser\Offerings\InRunningText;
 use DunePocket\Brief\Reading\Recogniser\Offerings\OfferingItem;
 use DunePocket\Brief\Reading\Recogniser\Offerings\OfferingWords;
@@ -35,6 +36,7 @@ final readonly class OfferingRecogniser implements Recogniser
     private InRunningText $running;
     private SaidFirst $first;
     private PricedThings $priced;
+    private Besides $besides;
     private BareList $list;
 
     public function __construct(Cues $cues, Negation $negation, PageKinds $pages)
@@ -45,6 +47,7 @@ final readonly class OfferingRecogniser implements Recogniser
         $this->running = new InRunningText($cues, $negation, $words, $item);
         $this->first = new SaidFirst($cues, $words, $item);
         $this->priced = new PricedThings($cues);
+        $this->besides = new Besides($cues, $words, $item);
         $this->list = new BareList($cues, $words, $item);
         $this->asked = new AskedOfferings($cues, $item, $this->running, $this->priced);
     }
@@ -61,11 +64,13 @@ final readonly class OfferingRecogniser implements Recogniser
             if ('offering' === $sentence->block->topic) {
                 yield from $this->asked->offered($sentence);
             } elseif (\in_array($sentence->block->topic, self::TOPICS, true)) {
+                $told = iterator_to_array($this->running->offered($sentence, $isTold), false);
                 $offered = [
-                    ...$this->running->offered($sentence, $isTold),
+                    ...$told,
                     ...$this->first->offered($sentence),
+                    ...$this->besides->offered($sentence),
                     ...$this->priced->offered($sentence),
-                    ...$this->list->offered($sentence, $before === $sentence->block),
+                    ...(\count($told) > 1 ? [] : $this->list->offered($sentence, $before === $sentence->block)),
                 ];
                 yield from $offered;
                 $before = [] === $offered ? null : $sentence->block;

@@ -25,6 +25,7 @@ final readonly class RefusalRecogniser implements Recogniser
     /** What says no belongs to the quote: "No blog". */
     private const NO = '/\b(?:no|without)(?:\s+(?:an?|any))?\s+$/iu';
     private const ANSWERS = ['avoid_word', 'keyphrase', 'tone', 'business_name', 'voice_sample', 'location', 'contact_phone', 'contact_email', 'opening_hours', 'audience', 'competitor', 'design_note'];
+    private const CLAIMS = ['differentiator', 'proof'];
     /** What ends the name of a thing: "a forum because nobody would use it". */
     private const AFTER_NAME = '/\s+[-–—]\s.*$|\s+(?:please|thanks?|at all|for now|yet|or anything|as|because|since|n?either|on|we|nobody|then|so|just|it|needed|necessary|required|wanted|makes?|until|cos|coz|with|that|which|who|there|anywhere|any ?more|again|this time|right now|from last time|idea|suggestion|proposal|to|at the (?:top|bottom|side)|on the side)\b.*$/iu';
     /** Pages every site has: only "no about page" refuses one, and "about" alone never. */
@@ -44,8 +45,19 @@ final readonly class RefusalRecogniser implements Recogniser
             if (!$sentence->isSpoken() || BlockKind::Title === $kind || BlockKind::Heading === $kind || $this->isGivenUp($sentence) || \in_array($sentence->block->topic, self::ANSWERS, true)) {
                 continue;
             }
-            yield from FactKind::PageRefusal->value === $sentence->block->topic ? $this->listed($sentence) : $this->spoken($sentence);
+            if (FactKind::PageRefusal->value === $sentence->block->topic) {
+                yield from $this->listed($sentence);
+            } elseif (!$this->isOfSomethingElse($sentence)) {
+                yield from $this->spoken($sentence);
+            }
         }
+    }
+
+    /** "Set up without any training" says what sets them apart; "the present site doesn't show our work" says what is wrong with it. */
+    private function isOfSomethingElse(Sentence $sentence): bool
+    {
+        return (\in_array($sentence->block->topic, self::CLAIMS, true) && 1 !== preg_match('/\b(?:page|section|site|website|please|want)\b/iu', $sentence->text))
+            || 1 === preg_match($this->cues->presentSiteLacks, $sentence->text);
     }
 
     /** "We don't do small jobs anymore" says nothing of the site. */
@@ -82,7 +94,7 @@ final readonly class RefusalRecogniser implements Recogniser
                 [$names, $offset] = $match['names'];
                 $names = Phrase::wholeWords($names, substr($sentence->text, (int) $offset + \strlen($names)));
                 foreach (Phrase::list(str_replace([' nor ', ' no '], [', or ', ',no '], $names)) as [$part, $at]) {
-                    $lead = 1 === preg_match('/^(?:(?:none of (?:those|these|the|that|your)|an?|the|any|no|please|actually|dont|don[\'’]?t|want|our|or|and|nor|also|but|maybe)\s+)+/iu', $part, $m) ? \strlen($m[0]) : 0;
+                    $lead = 1 === preg_match('/^(?:(?:none of (?:those|these|the|that|your)|an?|the|any|no|please|actually|actual|publish|show|display|advertise|put up|dont|don[\'’]?t|want|our|or|and|nor|also|but|maybe)\s+)+/iu', $part, $m) ? \strlen($m[0]) : 0;
                     $from = (int) $offset + $at + $lead;
                     $candidate = $this->refusal(substr($part, $lead), $sentence->start + $from, $sure);
                     if (null === $candidate) {

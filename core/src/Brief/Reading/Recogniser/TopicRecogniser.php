@@ -30,6 +30,8 @@ final readonly class TopicRecogniser implements Recogniser
     /** Another thing that sets them apart, rather than a remark on the first. */
     private const GOES_ON = '/^(?:and|also|plus|we|i|our|my|all|every|no|never|always|it|only|free|same|the)\b|^\p{Ll}|^(?!Yes|No need|Elsewhere|They|He|She|You|Try)\S+(?:\s+(?!does|do|is)\S+){0,4}$/u';
 
+    /** "Homeowners. You know, they get a square of mud.": what is said of them is not who they are. */
+    private const OF_THEM = '/^(?:(?:you know|i mean|well|and|but|so),?\s+)*(?:they(?![\'’]re| are)|it|i)\b/iu';
     /** "Me, basically" */
     private const REMARK = '/^the (?:big|others?|nationals?|chains?|supermarkets?|rest|banks)\b|\b(?:basically|honestly|obviously|really|i suppose|i guess|you know)$/iu';
 
@@ -132,6 +134,9 @@ final readonly class TopicRecogniser implements Recogniser
         foreach (preg_split('/(?<=[.;])\s+|\n/u', $block->text, -1, \PREG_SPLIT_OFFSET_CAPTURE) ?: [] as [$part, $at]) {
             $value = Phrase::tidy($part);
             if (FactKind::Differentiator === $kind && $at > 0 && (1 !== preg_match(self::GOES_ON, $value) || !str_contains($value, ' ') || 1 === preg_match(self::REMARK, $value))) {
+                continue;
+            }
+            if (FactKind::Audience === $kind && $at > 0 && 1 === preg_match(self::OF_THEM, $value)) {
                 continue;
             }
             if (mb_strlen($value) > 2) {

@@ -10,6 +10,8 @@ use DunePocket\Brief\Reading\Candidate;
 /** Says which of several candidates counts more. */
 final readonly class Weighing
 {
+    private const COST_OF_AGE = 0.05;
+
     /** @param list<Block> $blocks of the source, which know from which message they are */
     public function __construct(private array $blocks)
     {
@@ -28,7 +30,8 @@ final readonly class Weighing
     }
 
     /**
-     * What was stated comes before what was hinted at; then what was said in a later message, then what is surer.
+     * What was stated comes before what was hinted at. Of what was stated, the later message comes first; of what was
+     * hinted at, the surer, to which being older costs a little.
      *
      * @param list<Candidate> $candidates
      *
@@ -36,9 +39,16 @@ final readonly class Weighing
      */
     public function surestFirst(array $candidates): array
     {
-        usort($candidates, fn (Candidate $a, Candidate $b): int => ($b->isPlain() <=> $a->isPlain()) ?: $this->age($a) <=> $this->age($b) ?: $b->certainty <=> $a->certainty ?: $a->start <=> $b->start);
+        usort($candidates, fn (Candidate $a, Candidate $b): int => ($b->isPlain() <=> $a->isPlain()) ?: $this->place($a) <=> $this->place($b) ?: $b->certainty <=> $a->certainty ?: $a->start <=> $b->start);
 
         return $candidates;
+    }
+
+    private function place(Candidate $candidate): float
+    {
+        $age = $this->age($candidate);
+
+        return $candidate->isPlain() ? $age : $age * self::COST_OF_AGE - $candidate->certainty;
     }
 
     /**

@@ -11,7 +11,7 @@ use DunePocket\Catalogue\Cues;
 /** Takes running text apart at the labels inside it: "… Tone: dry. Banned words: craft, artisan." */
 final readonly class LabelsInside
 {
-    private const LABEL = '/(?<=[.!?]\s|\n)(?<label>\p{Lu}[\p{L}\s\/&\'’-]{2,40}?)(?::| =|(?<asks>\?))\s+(?<answer>\S(?(asks).*|.*?(?:[.!?](?=\s)|$)))/us';
+    private const LABEL = '/(?<=[.!?]\s|\n)(?<label>\p{L}[\p{L}\s\/&\'’-]{2,40}?)(?::| =|(?<asks>\?))\s+(?<answer>\S(?(asks).*|.*?(?:[.!?](?=\s)|$)))/us';
 
     public function __construct(private Cues $cues, private LabelWords $words)
     {
@@ -24,7 +24,7 @@ final readonly class LabelsInside
         preg_match_all(self::LABEL, $block->text, $labels, \PREG_SET_ORDER | \PREG_OFFSET_CAPTURE);
         foreach ($labels as $label) {
             [$words, $at] = [$label['label'][0], (int) $label['label'][1]];
-            $topic = $this->cues->topic($words);
+            $topic = $this->topic($words);
             if (null === $topic || $at < $from) {
                 continue;
             }
@@ -34,6 +34,12 @@ final readonly class LabelsInside
             $from = $answerAt + \strlen($answer);
         }
         yield new Block($block->kind, $block->start + $from, substr($block->text, $from), $block->topic);
+    }
+
+    /** Words in small letters are a label only when they can be nothing else: "banned words: craft". */
+    private function topic(string $words): ?string
+    {
+        return 1 === preg_match('/^\p{Lu}/u', $words) ? $this->cues->topic($words) : (str_contains($words, ' ') ? $this->cues->topics->ofLabel($words) : null);
     }
 
     /** @return iterable<Block> "Blog? No thanks." refuses what it asks */

@@ -23,6 +23,7 @@ final class Segmentation
     private int $age = 0;
     private bool $numbered;
     private int $number = 0;
+    private int $item = 0;
     /** A question with its answer on the same line asks for nothing beyond that paragraph. */
     private bool $answeredInLine = false;
     /** The question stands in the line just read, or in the one before it. */
@@ -136,6 +137,17 @@ final class Segmentation
     public function countTo(int $number): void
     {
         $this->number = $number;
+    }
+
+    /** Whether an item with this number goes on from the last one, or begins a list. */
+    public function isNextItem(int $number): bool
+    {
+        return 1 === $number || (BlockKind::Item === $this->last()?->kind && $number === $this->item + 1);
+    }
+
+    public function countItems(int $number): void
+    {
+        $this->item = $number;
     }
 
     public function inParagraph(): bool

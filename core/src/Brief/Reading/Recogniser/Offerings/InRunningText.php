@@ -39,9 +39,11 @@ final readonly class InRunningText
     private const AS_PAGES = '/^[^.;!?]*,[^.;!?]*\b(?:as|for) (?:the |its |our |separate )?(?:pages|sections|menu)\b/iu';
     /** What visitors do on the site rather than at the business. */
     private const DONE_ON_SITE = '/^\s*(?:say|tell|ask|send|book|check|find out|ring|call|pay|order|read|fill|choose|leave|sign|see what|see when|contact|get in touch|reserve)\b/iu';
-    private const GROUP_OR_PLACE = '/^\s*(?:also )?an?\s+[\p{L}-]+ (?:class|course|club|workshop|group|band|choir|shop|caf[eé]|bar|team)\b/iu';
+    /** "We have four double rooms and one family suite" */
+    private const LET = '/\b(?:rooms?|suites?|cabins?|cottages?|apartments?|pitches|pods?|yurts?|lodges?|studios?|courts?|chalets?|bunkhouses?|dorms?|stables?|moorings?)\b/iu';
+    private const GROUP_OR_PLACE = '/^\s*(?:also )?an?\s+(?:[\p{L}-]+ )?(?:class|course|club|workshop|group|band|choir|(?<= )shop|farm shop|caf[eé]|bar|team|tap ?room|tea ?rooms?|swimming pool|sauna|gym|spa|restaurant|soft play|campsite|showroom)\b/iu';
     private const THERE_IS = '/\b(?:class|classes|course|courses|club|workshops?|sessions?|shop|caf[eé]|bar|theatre|group|choir|nursery|academy)\b/iu';
-    private const STOP = '/(?:[.;!?]|\s[–—-]\s|,?\s(?:but|because|so(?! on)|which|who|where|when|while|although|since|if|until|or anything|all of (?:it|them)|that (?:have|has|had|are|is|were|we|i|you|they|need|don[\'’]?t|can)|as long as|mostly for|mainly for|usually for|to (?:people|help|make|give|keep|let)|,\s*(?:we|i|it|they))\b|,?\sand\s(?:on|in|at|every|once|twice|since|from)\s[^,.;]{0,25}\b(?:we|i)\b|,?\sand\s(?:we|i|they|it|people|that|you|can|have|all|want|would|need)\b|,\s(?:we|i|all|free(?! [\p{L}-]+(?:[.,]|\s*$))|mostly|mainly|usually|with|that(?:[\'’]s| was| is| were)|this|my|he|she)\b)/iu';
+    private const STOP = '/(?:[.;!?]|\s[–—-]\s|,?\s(?:but|because|so(?! on)|which|who|where|when|while|although|since|if|until|that[\'’](?:s|re)|or anything|all of (?:it|them)|that (?:have|has|had|are|is|were|we|i|you|they|need|don[\'’]?t|can)|as long as|mostly for|mainly for|usually for|to (?:people|help|make|give|keep|let)|,\s*(?:we|i|it|they))\b|,?\sand\s(?:on|in|at|every|once|twice|since|from)\s[^,.;]{0,25}\b(?:we|i)\b|,?\sand\s(?:we|i|they|it|people|that|you|can|have|all|want|would|need)\b|,\s(?:we|i|all|free(?! [\p{L}-]+(?:[.,]|\s*$))|mostly|mainly|usually|with|that(?:[\'’]s| was| is| were)|this|my|he|she)\b)/iu';
 
     private string $terms;
 
@@ -134,6 +136,8 @@ final readonly class InRunningText
         if (1 === preg_match(self::GIVEN_TO, $verb->words)) {
             $object = preg_replace(self::TO_WHOM, '', $object) ?? $object;
         }
+        $taught = $this->taughtTo($object);
+        $object = $this->withoutAudience(substr($object, $taught));
         $terms = null;
         if (1 === preg_match($this->terms, Covered::brackets($object), $price, \PREG_OFFSET_CAPTURE)) {
             $terms = Phrase::tidy(substr($object, (int) $price[0][1]));
@@ -142,7 +146,25 @@ final readonly class InRunningText
         $lead = 1 === preg_match(self::ANNOUNCED, Covered::brackets($object), $m) ? \strlen($m[0]) : 0;
         $lead = \count(Phrase::list(substr($object, $lead))) > 1 ? $lead : 0;
 
-        return [substr($object, $lead), $verb->end() + $lead, $terms];
+        return [substr($object, $lead), $verb->end() + $taught + $lead, $terms];
+    }
+
+    /** How many bytes of "women over 50 in strength training" say whom they teach rather than what. */
+    private function taughtTo(string $object): int
+    {
+        return 1 === preg_match('/^\s*(?<whom>[^,.;]{3,40}?)\s+in\s+(?=\p{Ll})/u', $object, $m) && $this->words->namePeople(trim($m['whom'])) ? \strlen($m[0]) : 0;
+    }
+
+    /** "bookkeeping, VAT returns and payroll for freelancers, sole traders and small firms": those at the end are whom it is for. */
+    private function withoutAudience(string $object): string
+    {
+        $for = strrpos($object, ' for ');
+        if (false === $for || \count(Phrase::list(substr($object, 0, $for))) < 2) {
+            return $object;
+        }
+        $people = Phrase::list(substr($object, $for + 5));
+
+        return \count($people) > 1 && $this->words->count($people, $this->words->namePeople(...)) === \count($people) ? substr($object, 0, $for) : $object;
     }
 
     private function isGivenUp(string $object, string $withWhatFollows): bool
@@ -177,10 +199,15 @@ final readonly class InRunningText
             'visitors' => \count($parts) > 1 || 1 === preg_match('/\bcan (?:do|try|have|go|join)$/iu', $verb->words),
             'possible' => !$this->areMostlyPeople($parts)
                 && (1 !== preg_match('/\bit[\'’]?s$/iu', trim($verb->words)) || 1 !== preg_match('/^\s*\p{Lu}/u', $object))
-                && ('offering' === $sentence->block->topic || 1 === preg_match(self::LIST_THEN_CLAUSE, $sentence->text) || \count($parts) > 2 || $this->words->hasMoney($object) || 1 === preg_match(self::GROUP_OR_PLACE, $object)),
+                && ('offering' === $sentence->block->topic || 1 === preg_match(self::LIST_THEN_CLAUSE, $sentence->text) || \count($parts) > 2 || $this->words->hasMoney($object) || 1 === preg_match(self::GROUP_OR_PLACE, $object) || (\count($parts) > 1 && $this->words->count($parts, $this->isLet(...)) === \count($parts))),
             'there' => \count($parts) > 1 || 1 === preg_match('/\balso\b/iu', $verb->words) || 1 === preg_match('/\b(?:then|plus|and|oh)\s*$/iu', $verb->before()) || 1 === preg_match(self::THERE_IS, $object),
             default => true,
         };
+    }
+
+    private function isLet(string $words): bool
+    {
+        return 1 === preg_match(self::LET, $words);
     }
 
     /** @param list<array{string, int}> $parts */

@@ -19,11 +19,14 @@ final readonly class AskedPages implements PageWording
     private const SHORT = 4;
     private const NUMBER = '(?:two|three|four|five|six|seven|eight|nine|ten)';
     private const REFUSES = '/^(?:no|not|don[\'’]?t|please no)\b/iu';
+    private const REFUSED_AFTER = '/\b(?:is|are) (?:not|no longer) (?:required|needed|wanted|necessary|part)\b|\b(?:is|are)n[\'’]t (?:required|needed|wanted|necessary)\b/iu';
+    /** "The site shall comprise the following pages: Home, Prices" */
+    private const SAYS_WHICH = '/^[^:]*\b(?:pages|site|website|menu)\b[^:]*:\s*[^,]+,[^,]+,/iu';
     private const REFUSAL_INSIDE = '/\b(?:no|not|don[\'’]?t|without)\b/iu';
     /** "Five pages: home, …", "so pages, home, …" */
     private const BEFORE_LIST = '/^[^:,]{0,40}(?:\b(?:pages?|site|website|menu)\b|\d|\b'.self::NUMBER.'\b)[^:,]{0,20}:\s*|^\s*(?:so\s+)?pages?[,:]?\s+(?=\p{L}+,)/iu';
     /** "OK so we said home, …" */
-    private const LEAD = '/^\s*(?:(?:so|ok|okay|right|then|well)[, ]+)*(?:i[\'’]ve got|i have|we said|we have|that[\'’]?s|you said|you want|we[\'’]d want|it[\'’]s)\s+/iu';
+    private const LEAD = '/^\s*(?:(?:so|ok|okay|right|then|well)[, ]+)*(?:(?:one|a page) each for|i[\'’]ve got|i have|we said|we have|that[\'’]?s|you said|you want|we[\'’]d want|it[\'’]s)\s+/iu';
     private const OF_THEIR_OWN = '/\b(?:each|every|apiece)\b|\bpages?\b[^.]{0,60}\b(?:their own|its own)\b/iu';
     private const EACH = '/\bpages? (?:for|per) (?:each|every)(?: of)?(?: the| our| my)?\s+(?<noun>[^.,;)]+)/iu';
     private const EACH_ITEM = '/^(?:an?|one) (?:separate |own )?page (?:for|per) (?:each |every )?(?<noun>[\p{L}-]+)/iu';
@@ -43,7 +46,11 @@ final readonly class AskedPages implements PageWording
         }
         $isItem = BlockKind::Item === $sentence->block->kind && $sentence->isFirst();
 
-        return $isItem && 1 !== preg_match(self::REFUSES, $sentence->text)
+        if ($isItem && 1 === preg_match(self::REFUSED_AFTER, $sentence->text)) {
+            return [];
+        }
+
+        return $isItem && 1 !== preg_match(self::REFUSES, $sentence->text) && 1 !== preg_match(self::SAYS_WHICH, $sentence->text)
             ? $this->item($sentence)
             : [...$this->spoken->requests($sentence), ...$this->list($sentence)];
     }

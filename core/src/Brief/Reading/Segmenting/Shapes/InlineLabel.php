@@ -42,7 +42,7 @@ final readonly class InlineLabel implements Shape
         if ($this->words->sayMore($label)) {
             $into->add(BlockKind::Heading, $start, $label);
         }
-        $into->add(BlockKind::Answer, $start + (int) $m['value'][1], $m['value'][0], $topic);
+        $into->answer($start + (int) $m['value'][1], $m['value'][0], $topic);
 
         return true;
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace DunePocket\Brief\Reading\Segmenting\Shapes;
 
+use DunePocket\Brief\FactKind;
 use DunePocket\Brief\Reading\Segmenting\Asked;
 use DunePocket\Brief\Reading\Segmenting\Segmentation;
 use DunePocket\Brief\Reading\Segmenting\Shape;
@@ -22,6 +23,11 @@ final readonly class NumberedLabel implements Shape
         if (!$into->isNumbered() || 1 !== preg_match('/^\s*(?<number>\d{1,2})[.)]\s+(?<label>.{2,50}?)\s*:?\s*$/u', $spot->text, $m)) {
             return false;
         }
+        if ($this->isListed((int) $m['number'], $into)) {
+            $into->countItems((int) $m['number']);
+
+            return false;
+        }
         $topic = $this->cues->topic($m['label']);
         if (null === $topic && (!$into->isNextNumber((int) $m['number']) || 1 !== preg_match('/^\p{Lu}/u', $m['label']))) {
             return false;
@@ -31,5 +37,11 @@ final readonly class NumberedLabel implements Shape
         $into->countTo((int) $m['number']);
 
         return true;
+    }
+
+    /** "Sitemap idea:", then "1. Home": the numbers are those of a list. */
+    private function isListed(int $number, Segmentation $into): bool
+    {
+        return \in_array($into->asked()->topic, [FactKind::PageRequest->value, FactKind::Offering->value], true) && $into->isNextItem($number);
     }
 }
