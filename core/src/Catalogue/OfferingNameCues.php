@@ -50,6 +50,6 @@ final readonly class OfferingNameCues
     /** Whether the bare words can be what an offering is called. */
     public function isName(string $bare): bool
     {
-        return 1 === preg_match('/\p{L}{3}/u', $bare) && 1 !== preg_match($this->noName, $bare);
+        return 1 === preg_match('/\p{L}{3}|^(?:HR|IT|PR|AV|TV|UX|CV)$/u', $bare) && 1 !== preg_match($this->noName, $bare);
     }
 }

@@ -72,16 +72,17 @@ final class Phrase
     private static function enumeration(string $text, int $start): array
     {
         $parts = [];
-        $text = preg_replace_callback('/\b(?:(?:mon|tues|wednes|thurs|fri|satur|sun)days? and (?:mon|tues|wednes|thurs|fri|satur|sun)days?|before and after|now and (?:again|then)|again and again|black and white|more and more|off and on|on and off|dos and don[\'’]?ts|terms and conditions|bed (?:and|&) breakfast|questions (?:and|&) answers|q (?:and|&) a|news (?:and|&) events|health and safety|arts and crafts|food and drinks?|tips and tricks|parents? and toddlers?|rise and recline|pie and mash|fish and chips|bits and pieces|drop and go|hop on and off|cut and colour|wash and cut|cash and carry|mother and baby|facts and figures|research and development|wills and probate|probate and wills|health and beauty|food and wine|sales and marketing|design and build|supply and fit|service and repair|wine and dine|sales and lettings|search and rescue|drop[- ]off and collection|collection and delivery|pick[- ]up and delivery)\b/iu', static fn (array $m): string => strtr($m[0], ' ', self::BOUND), $text) ?? $text;
+        $text = preg_replace_callback('/\b(?:(?:mon|tues|wednes|thurs|fri|satur|sun)days? and (?:mon|tues|wednes|thurs|fri|satur|sun)days?|new and used|used and new|old and new|large and small|small and large|hot and cold|indoor and outdoor|domestic and commercial|residential and commercial|commercial and (?:domestic|residential|industrial)|day and evening|weekday and weekend|(?:men[\'’]s|women[\'’]s|ladies[\'’]) and (?:men[\'’]s|women[\'’]s|gents[\'’])|interior and exterior|inside and outside|before and after|now and (?:again|then)|again and again|black and white|more and more|off and on|on and off|dos and don[\'’]?ts|terms and conditions|bed (?:and|&) breakfast|questions (?:and|&) answers|q (?:and|&) a|news (?:and|&) events|health and safety|arts and crafts|food and drinks?|tips and tricks|parents? and toddlers?|rise and recline|pie and mash|fish and chips|bits and pieces|drop and go|hop on and off|cut and colour|wash and cut|cash and carry|mother and baby|facts and figures|research and development|wills and probate|probate and wills|health and beauty|food and wine|sales and marketing|design and build|supply and fit|service and repair|wine and dine|sales and lettings|search and rescue|drop[- ]off and collection|collection and delivery|pick[- ]up and delivery)\b/iu', static fn (array $m): string => strtr($m[0], ' ', self::BOUND), $text) ?? $text;
         $text = preg_replace_callback(self::NUMBERS, static fn (array $m): string => strtr($m[0], [' ' => self::BOUND, ',' => self::COMMA]), $text) ?? $text;
         $text = str_contains($text, ',') ? strtr($text, "\n", ' ') : $text;
-        $byComma = self::split('/\s*(?:[,\n]|\s\/\s|\s\+\s|\sand also\s|(?<!minus|zero)\splus\s)\s*(?![^(]*\))/u', $text, $start);
+        $byComma = self::split('/\s*(?:[,\n]|\s[\/|•·+]\s|\sand also\s|(?<!minus|zero)\splus\s)\s*(?![^(]*\))/u', $text, $start);
         foreach ($byComma as $i => [$part, $offset]) {
             $last = $i === \count($byComma) - 1;
             $endsList = $i > 0 && 1 === preg_match('/^(?:and|then|plus|as well as|also|together with|along with)\b/iu', $byComma[$i + 1][0] ?? '') || (!$last && 1 === preg_match('/\s(?:too|as well)$/iu', $byComma[$i + 1][0] ?? ''));
             $pieces = $last || $endsList || substr_count($part, ' & ') > 1 ? self::split('/(?:^|\s+)(?:and|or|&|plus|as well as)\s+(?:also\s+)?(?![^(]*\))/iu', $part, $offset) : [[$part, $offset]];
             $pieces = self::withPlacesTogether($pieces);
-            if ($last && \count($pieces) > 1 && \count($byComma) > 1 && '' !== $pieces[0][0] && self::bindsOn($pieces[0][0]) && !self::standsAlone($pieces[1][0])) {
+            $areTitles = \count($byComma) > 1 && self::areTitles(array_column($pieces, 0));
+            if ($last && \count($pieces) > 1 && \count($byComma) > 1 && '' !== $pieces[0][0] && !$areTitles && self::bindsOn($pieces[0][0]) && !self::standsAlone($pieces[1][0])) {
                 $pieces = [[$part, $offset]];
             } elseif (\count($pieces) > 1 && 1 === \count($byComma) && self::bindsOn($pieces[0][0]) && !self::standsAlone($pieces[1][0])) {
                 $pieces = [[$part, $offset]];
@@ -95,6 +96,16 @@ final class Phrase
         }
 
         return $parts;
+    }
+
+    /**
+     * "MIG for Motorists and Artistic Metalwork", at the end of a list: the names of two courses.
+     *
+     * @param list<string> $pieces
+     */
+    private static function areTitles(array $pieces): bool
+    {
+        return [] === array_filter($pieces, static fn (string $piece): bool => 1 !== preg_match('/^\p{Lu}\S* \p{L}/u', $piece));
     }
 
     /** A phrase with a preposition takes what follows an "and" with it: "cakes for weddings and birthdays". */

@@ -20,6 +20,9 @@ use DunePocket\Language\Typography;
 final readonly class PatternRecogniser implements Recogniser
 {
     /** Words that name no audience: those that point elsewhere, and pages or wishes taken for people. */
+    private const SURE_NAME = 0.9;
+    /** What is listed under these is not what they are called. */
+    private const LISTS = ['offering', 'audience', 'page_request', 'feature', 'tone', 'goal', 'avoid_word'];
     private const NOBODY = '~^\d+ ?%|\bpages\b|^at the moment\b|^(?:(?:of|all|both|any of) )?(?:them|those|these|us|it|any age|people|everyone|(?:the )?people who|secondary|party|the (?:web lady|team))$|^(?:up to|so|please|not)\b|\s/(?:\s|$)|\b(?:support|book|contact|about) us\b|\b(?:lead|leads) \w+ to$|\bplease$~iu';
     /** "stock photos of people in hard hats" */
     private const PICTURED = '/\b(?:(?:photo(?:graph)?s?|pictures?|pics|images?|shots|drawings) of|hates?|dislikes?|avoid) (?:the |our |some )?$/iu';
@@ -101,6 +104,9 @@ final readonly class PatternRecogniser implements Recogniser
         foreach ($matches as $match) {
             [$words, $offset] = $match['value'] ?? ['', 0];
             if ('' === trim($words)) {
+                continue;
+            }
+            if (FactKind::BusinessName === $pattern->kind && $pattern->certainty < self::SURE_NAME && \in_array($sentence->block->topic, self::LISTS, true)) {
                 continue;
             }
             if (FactKind::Audience === $pattern->kind && 1 === preg_match(self::PICTURED, substr($sentence->text, 0, (int) $offset))) {

@@ -10,8 +10,12 @@ use DunePocket\Brief\Reading\Candidate;
 /** "Okonjati Bush Camp" is a name; what stands in it is no place, nor is it offered. */
 final readonly class PlaceBesideName implements Rule
 {
+    private const GUESS = 0.55;
+    private const SURE_OFFERING = 0.85;
+
     public function weigh(Contenders $contenders, Weighing $weighing): Contenders
     {
+        $contenders = $contenders->only(FactKind::BusinessName, fn (Candidate $name): bool => !$this->isOffering($name, $contenders));
         $name = $contenders->first(FactKind::BusinessName);
         $outside = static fn (Candidate $candidate): bool => null === $name || !$candidate->overlaps($name);
         $contenders = $contenders
@@ -19,5 +23,12 @@ final readonly class PlaceBesideName implements Rule
             ->only(FactKind::Location, static fn (Candidate $place): bool => $outside($place) && $place->key() !== $name?->key());
 
         return $contenders->with(FactKind::Location, \array_slice($weighing->surestFirst($contenders->all(FactKind::Location)), 0, 1));
+    }
+
+    /** "Our courses are Welding Basics and Metalwork": what was only guessed to be a name is plainly offered. */
+    private function isOffering(Candidate $name, Contenders $contenders): bool
+    {
+        return $name->certainty <= self::GUESS
+            && [] !== array_filter($contenders->all(FactKind::Offering), static fn (Candidate $offering): bool => $offering->certainty >= self::SURE_OFFERING && $offering->liesIn($name));
     }
 }

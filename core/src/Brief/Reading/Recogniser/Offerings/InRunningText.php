@@ -32,7 +32,7 @@ final readonly class InRunningText
     private const GIVEN_TO = '/\b(?:supply|supplies|sell|sells|deliver|delivers|provide|provides)\b/iu';
     private const TO_WHOM = '/(?<!door|access|introductions|guides|one)\s+to\s+(?!order\b|measure\b|hire\b|rent\b|let\b|go\b|take\b|eat\b|\d)\p{L}.*$/ius';
     /** "the following works: …" */
-    private const ANNOUNCED = '/^[^:.;,]{0,60}:\s*/u';
+    private const ANNOUNCED = '/^[^:.;,]{0,60}(?<!\d):\s*/u';
     /** "how we repair", which tells of no offering; "what we do is …" does. */
     private const IN_CLAUSE = '/\b(?:what|how|where|why|which|that|who|as|if|until|once)\s*$/iu';
     private const OF_PAGES = '/\b(?:pages?|structure|menu|navigation|sections|site ?map)\b/iu';
@@ -43,7 +43,7 @@ final readonly class InRunningText
     private const LET = '/\b(?:rooms?|suites?|cabins?|cottages?|apartments?|pitches|pods?|yurts?|lodges?|studios?|courts?|chalets?|bunkhouses?|dorms?|stables?|moorings?)\b/iu';
     private const GROUP_OR_PLACE = '/^\s*(?:also )?an?\s+(?:[\p{L}-]+ )?(?:class|course|club|workshop|group|band|choir|(?<= )shop|farm shop|caf[eé]|bar|team|tap ?room|tea ?rooms?|swimming pool|sauna|gym|spa|restaurant|soft play|campsite|showroom)\b/iu';
     private const THERE_IS = '/\b(?:class|classes|course|courses|club|workshops?|sessions?|shop|caf[eé]|bar|theatre|group|choir|nursery|academy)\b/iu';
-    private const STOP = '/(?:[.;!?]|\s[–—-]\s|,?\s(?:but|because|so(?! on)|which|who|where|when|while|although|since|if|until|that[\'’](?:s|re)|or anything|all of (?:it|them)|that (?:have|has|had|are|is|were|we|i|you|they|need|don[\'’]?t|can)|as long as|mostly for|mainly for|usually for|to (?:people|help|make|give|keep|let)|,\s*(?:we|i|it|they))\b|,?\sand\s(?:on|in|at|every|once|twice|since|from)\s[^,.;]{0,25}\b(?:we|i)\b|,?\sand\s(?:we|i|they|it|people|that|you|can|have|all|want|would|need)\b|,\s(?:we|i|all|free(?! [\p{L}-]+(?:[.,]|\s*$))|mostly|mainly|usually|with|that(?:[\'’]s| was| is| were)|this|my|he|she)\b)/iu';
+    private const STOP = '/(?:[.;!?]|\s[–—-]\s|,?\s(?:but|because|so(?! on)|which|who|where|when|while|although|since|if|until|that[\'’](?:s|re)|or anything|all of (?:it|them)|that (?:have|has|had|are|is|were|we|i|you|they|need|don[\'’]?t|can)|as long as|mostly for|mainly for|usually for|to (?:people|help|make|give|keep|let)|,\s*(?:we|i|it|they))\b|,?\sand\s(?:on|in|at|every|once|twice|since|from)\s[^,.;]{0,25}\b(?:we|i)\b|,?\sand\s(?:we|i|they|it|people|that|you|can|have|all|want|would|need)\b|,\s(?:the (?:rest|remainder)|we|i|all|free(?! [\p{L}-]+(?:[.,]|\s*$))|mostly|mainly|usually|with|that(?:[\'’]s| was| is| were)|this|my|he|she)\b)/iu';
 
     private string $terms;
 
@@ -201,6 +201,7 @@ final readonly class InRunningText
                 && (1 !== preg_match('/\bit[\'’]?s$/iu', trim($verb->words)) || 1 !== preg_match('/^\s*\p{Lu}/u', $object))
                 && ('offering' === $sentence->block->topic || 1 === preg_match(self::LIST_THEN_CLAUSE, $sentence->text) || \count($parts) > 2 || $this->words->hasMoney($object) || 1 === preg_match(self::GROUP_OR_PLACE, $object) || (\count($parts) > 1 && $this->words->count($parts, $this->isLet(...)) === \count($parts))),
             'there' => \count($parts) > 1 || 1 === preg_match('/\balso\b/iu', $verb->words) || 1 === preg_match('/\b(?:then|plus|and|oh)\s*$/iu', $verb->before()) || 1 === preg_match(self::THERE_IS, $object),
+            'labelled' => !$this->areMostlyPeople($parts),
             default => true,
         };
     }

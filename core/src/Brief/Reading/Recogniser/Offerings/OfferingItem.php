@@ -14,7 +14,7 @@ final readonly class OfferingItem
 {
     private const MOST_WORDS = 7;
     /** Said with a verb that leaves no doubt. */
-    private const PLAIN = 0.9;
+    private const PLAIN = 0.88;
     /** "…, a mobile mechanic service in Swindon" says what they are; "in Totnes" says where. */
     private const SELF_DESCRIPTION = '/^\s*(?:an?\s(?:[\p{L}-]+\s){0,4}(?:(?:service|business|company|firm|agency|practice)\b(?!s)|(?:charity|club|choir|trust|group|project|network) (?:that|which)\b)|in (?-i:\p{Lu})\p{L}+\s*$)/iu';
     /** "an hour for £40" */
@@ -43,7 +43,7 @@ final readonly class OfferingItem
         [$text, $start] = [substr($text, $lead), $start + $lead];
         [$words, $detail] = $this->apart($text, $terms);
         $name = $this->name($words, $suffix);
-        if (mb_strlen($name) > 2 && \count(preg_split('/\s+/', $name) ?: []) <= self::MOST_WORDS && 1 !== preg_match($this->cues->notOfferings, $name) && $this->cues->offeringNames->isName($name)) {
+        if (mb_strlen($name) > 1 && \count(preg_split('/\s+/', $name) ?: []) <= self::MOST_WORDS && 1 !== preg_match($this->cues->notOfferings, $name) && $this->cues->offeringNames->isName($name)) {
             yield new Candidate(FactKind::Offering, $name, $start, \strlen($text), $certainty, detail: $detail);
         }
     }

@@ -14,7 +14,7 @@ use DunePocket\Brief\Reading\Segmenting\Spot;
 final readonly class InlineLabel implements Shape
 {
     private const LABEL = '/^(?<label>\s*[\p{L}][\p{L}\s\'’\/&-]{2,40}?)(?:\s*:\s+|\s+[–—=-]\s+)(?<value>\S.*)$/u';
-    private const SENTENCE = '/\b(?:is|are|was|need)\b/i';
+    private const SENTENCE = '/\b(?:is|are|was|need)\b|[\'’](?:m|re|ve|ll|d)\b/iu';
     private const WORDS = 4;
     private const DASHES = 2;
 
