@@ -71,12 +71,23 @@ final readonly class BriefReader
         return new Brief([$source], $this->facts($source));
     }
 
+    /**
+     * @param list<Line> $lines
+     *
+     * @return list<Block> what the designer asked
+     */
+    private function asked(array $lines): array
+    {
+        return array_map(static fn (Line $line): Block => (new Block(BlockKind::Paragraph, $line->start, $line->text, age: $line->age))->trimmed(), array_values(array_filter($lines, static fn (Line $line): bool => $line->asks())));
+    }
+
     /** @return list<Fact> */
     public function facts(Source $source, int $nextNumber = 1): array
     {
         $text = $this->corrector->readable($source);
-        $blocks = $this->segmenter->segment($this->conversation->lines($text->text, $source->kind));
-        $reading = new Reading($text, $blocks, $this->splitter->split($blocks));
+        $lines = $this->conversation->lines($text->text, $source->kind);
+        $blocks = $this->segmenter->segment($lines);
+        $reading = new Reading($text, $blocks, $this->splitter->split($blocks), $this->splitter->split($this->asked($lines)));
         $candidates = [];
         foreach ($this->recognisers as $recogniser) {
             array_push($candidates, ...iterator_to_array($recogniser->recognise($reading), false));

@@ -30,6 +30,12 @@ final readonly class Line
         return Role::Client === $this->role;
     }
 
+    /** Whether the designer asks something in it. */
+    public function asks(): bool
+    {
+        return Role::Other === $this->role && 1 === preg_match('/\?|\btell (?:me|us)\b/iu', $this->text);
+    }
+
     public function isBlank(): bool
     {
         return '' === trim($this->text);

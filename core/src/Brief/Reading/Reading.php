@@ -9,12 +9,14 @@ final readonly class Reading
 {
     /**
      * @param list<Block>    $blocks
-     * @param list<Sentence> $sentences
+     * @param list<Sentence> $sentences of the client's
+     * @param list<Sentence> $asked     what the designer asked: it names the business, and says nothing else of it
      */
     public function __construct(
         public ReadableText $text,
         public array $blocks,
         public array $sentences,
+        public array $asked = [],
     ) {
     }
 

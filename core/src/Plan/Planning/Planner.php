@@ -197,15 +197,17 @@ final readonly class Planner
     {
         $sections = [];
         $frame = array_map(static fn (Section $section): string => $section->title, $shared);
-        foreach ($planner->kinds($draft) as $kind) {
+        $kinds = $planner->kinds($draft);
+        foreach ($kinds as $kind) {
             if ('call-to-action' === $kind) {
                 continue;
             }
             $sections[] = $planner->section($pageId.'s'.(\count($sections) + 2), $kind, $subject, null === $draft->subject ? [] : [$draft->subject->id], [...$frame, ...array_map(static fn (Section $section): string => $section->title, $sections)]);
         }
-        $ends = \in_array('call-to-action', $planner->kinds($draft), true) && !$this->catalogue->pageKinds()->get($draft->kind)->carriesItsForm();
+        $hasForm = [] !== array_filter($kinds, fn (string $kind): bool => $this->catalogue->sectionKind($kind)->form);
+        $carriesIt = $hasForm && $this->catalogue->pageKinds()->get($draft->kind)->carriesItsForm();
 
-        return $this->framed($sections, $pageId, $shared, $ends);
+        return $this->framed($sections, $pageId, $shared, \in_array('call-to-action', $kinds, true) && !$carriesIt);
     }
 
     /**

@@ -60,11 +60,28 @@ final readonly class SectionPlanner
         }
         $kinds = $this->profile->sells() ? $kinds : array_map(static fn (string $kind): string => 'product-grid' === $kind ? 'services-list' : $kind, $kinds);
         $kinds = $this->withWishes($page, array_values(array_unique([...$kinds, ...$page->takenOver])));
+        $kinds = $this->profile->refuses('contact-form') ? $this->withCallForForm($kinds, $page) : $kinds;
         $kinds = array_values(array_filter($kinds, fn (string $kind): bool => $this->isFillable($kind, $page) && !$this->profile->refuses($kind)));
         $kinds = \in_array('product-grid', $page->takenOver, true) ? array_values(array_diff($kinds, ['services-list'])) : $kinds;
         $kinds = 'home' === $page->kind ? $this->shortEnough($this->withProof($kinds)) : $kinds;
 
         return $this->withCallLast(\in_array('quote-form', $kinds, true) ? array_values(array_diff($kinds, ['contact-form'])) : $kinds);
+    }
+
+    /**
+     * "No contact form, nobody e-mails a locksmith": the call to action asks for the telephone call instead, and what
+     * happens then is told where there would be nothing else.
+     *
+     * @param list<string> $kinds
+     *
+     * @return list<string>
+     */
+    private function withCallForForm(array $kinds, PageDraft $page): array
+    {
+        $told = \count($kinds) > 2 ? [] : \array_slice(array_filter(['steps', 'faq'], fn (string $kind): bool => $this->isFillable($kind, $page)), 0, 1);
+        $instead = static fn (string $kind): array => 'contact-form' === $kind ? [...$told, 'call-to-action'] : [$kind];
+
+        return array_values(array_unique(array_merge([], ...array_map($instead, $kinds))));
     }
 
     /**

@@ -74,7 +74,7 @@ final readonly class FeatureRecogniser implements Recogniser
     private function alone(Sentence $sentence): iterable
     {
         foreach (Phrase::list($sentence->text) as [$part, $at]) {
-            $feature = $this->cues->featureAlone($part);
+            $feature = $this->cues->featureAlone(preg_replace('/\s*\([^)]*\)/u', '', $part) ?? $part);
             if (null !== $feature && !$this->negation->covers($sentence, $at)) {
                 $words = rtrim($part, " \n.!");
                 yield new Candidate(FactKind::Feature, $feature, $sentence->start + $at, \strlen($words), self::ASKED, detail: ['wording' => Phrase::tidy($words)]);

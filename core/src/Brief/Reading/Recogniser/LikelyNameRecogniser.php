@@ -48,7 +48,7 @@ final readonly class LikelyNameRecogniser implements Recogniser
         $scores = [];
         $first = [];
         $openings = $reading->openings();
-        foreach ($reading->sentences as $sentence) {
+        foreach ([...$reading->sentences, ...$reading->asked] as $sentence) {
             if (!\in_array($sentence->block->topic, self::TOPICS, true) || $sentence->isRefused()) {
                 continue;
             }

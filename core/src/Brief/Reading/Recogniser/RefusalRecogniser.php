@@ -27,7 +27,7 @@ final readonly class RefusalRecogniser implements Recogniser
     private const ANSWERS = ['avoid_word', 'keyphrase', 'tone', 'business_name', 'voice_sample', 'location', 'contact_phone', 'contact_email', 'opening_hours', 'audience', 'competitor', 'design_note'];
     private const CLAIMS = ['differentiator', 'proof'];
     /** What ends the name of a thing: "a forum because nobody would use it". */
-    private const AFTER_NAME = '/\s+[-–—]\s.*$|\s+(?:please|thanks?|at all|for now|yet|or anything|as|because|since|n?either|on|we|nobody|then|so|just|it|needed|necessary|required|wanted|makes?|until|cos|coz|with|that|which|who|there|anywhere|any ?more|again|this time|right now|from last time|idea|suggestion|proposal|to|at the (?:top|bottom|side)|on the side)\b.*$/iu';
+    private const AFTER_NAME = '/\s+[-–—]\s.*$|\s+(?:please|thanks?|at all|for now|yet|or anything|as|because|since|n?either|on|we|nobody|then|so|just|it|needed|necessary|required|wanted|built|designed|developed|makes?|until|cos|coz|with|that|which|who|there|anywhere|any ?more|again|this time|right now|from last time|idea|suggestion|proposal|to|at the (?:top|bottom|side)|on the side)\b.*$/iu';
     /** Pages every site has: only "no about page" refuses one, and "about" alone never. */
     private const ALWAYS_THERE = '/^(?:home|contact|about)$/iu';
     /** "Scrap what I said", "Instagram does that": words that name nothing. */
@@ -46,7 +46,8 @@ final readonly class RefusalRecogniser implements Recogniser
                 continue;
             }
             if (FactKind::PageRefusal->value === $sentence->block->topic) {
-                yield from $this->listed($sentence);
+                $listed = iterator_to_array($this->listed($sentence), false);
+                yield from [] === $listed ? $this->spoken($sentence) : $listed;
             } elseif (!$this->isOfSomethingElse($sentence)) {
                 yield from $this->spoken($sentence);
             }
@@ -86,7 +87,7 @@ final readonly class RefusalRecogniser implements Recogniser
     private function spoken(Sentence $sentence): iterable
     {
         foreach ($this->cues->refusals as [$pattern, $sure, $onlyTakenBack]) {
-            if ($onlyTakenBack && !$sentence->isRefused()) {
+            if ($onlyTakenBack && !$sentence->isRefused() && FactKind::PageRefusal->value !== $sentence->block->topic) {
                 continue;
             }
             preg_match_all($pattern, $sentence->text, $matches, \PREG_SET_ORDER | \PREG_OFFSET_CAPTURE);

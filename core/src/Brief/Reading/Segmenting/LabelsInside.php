@@ -24,7 +24,7 @@ final readonly class LabelsInside
         preg_match_all(self::LABEL, $block->text, $labels, \PREG_SET_ORDER | \PREG_OFFSET_CAPTURE);
         foreach ($labels as $label) {
             [$words, $at] = [$label['label'][0], (int) $label['label'][1]];
-            $topic = $this->topic($words);
+            $topic = $this->topic($words, null !== $block->topic);
             if (null === $topic || $at < $from) {
                 continue;
             }
@@ -36,10 +36,14 @@ final readonly class LabelsInside
         yield new Block($block->kind, $block->start + $from, substr($block->text, $from), $block->topic);
     }
 
-    /** Words in small letters are a label only when they can be nothing else: "banned words: craft". */
-    private function topic(string $words): ?string
+    /** Words in small letters are a label only when they can be nothing else: "banned words: craft", "look: red. sound: straight". */
+    private function topic(string $words, bool $isLabelled): ?string
     {
-        return 1 === preg_match('/^\p{Lu}/u', $words) ? $this->cues->topic($words) : (str_contains($words, ' ') ? $this->cues->topics->ofLabel($words) : null);
+        return match (true) {
+            1 === preg_match('/^\p{Lu}/u', $words) => $this->cues->topic($words),
+            $isLabelled, str_contains($words, ' ') => $this->cues->topics->ofLabel($words),
+            default => null,
+        };
     }
 
     /** @return iterable<Block> "Blog? No thanks." refuses what it asks */

@@ -12,7 +12,7 @@ use DunePocket\Catalogue\PageKinds;
 /** Pages asked for in running text, in all the ways there are. */
 final readonly class SpokenPages implements PageWording
 {
-    private const ELSEWHERE = '/\b(?:current|existing|old|present) (?:web)?site\b|\b(?:facebook|google) page\b/iu';
+    private const ELSEWHERE = '/\b(?:current|existing|old|present) (?:web)?site\b|\b(?:facebook|google) page\b|\b(?:had|used to have) (?:an? |the |some )?(?:\p{L}+ )?pages?\b/iu';
 
     private PageEachFor $eachFor;
 
