@@ -163,7 +163,8 @@ final readonly class KindRecogniser
             return 'aside';
         }
         $word = substr($sentence->text, \strlen($before), $length);
-        $isPlural = 1 === preg_match('/[^s]s$/iu', $word);
+        $end = 1 === preg_match('/^\p{L}+/u', substr($sentence->text, \strlen($before) + $length), $m) ? $m[0] : '';
+        $isPlural = 1 === preg_match('/[^s]s$/iu', $word.$end);
         if ($isPlural && 1 === preg_match(self::SERVED, $before)) {
             return 'aside';
         }

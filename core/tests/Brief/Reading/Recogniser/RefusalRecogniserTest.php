@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DunePocket\Tests\Brief\Reading\Recogniser;
+
+use DunePocket\Brief\Reading\BlockKind;
+use DunePocket\Brief\Reading\Recogniser\RefusalRecogniser;
+use DunePocket\Tests\Support\Bench;
+use DunePocket\Tests\Support\Readings;
+use DunePocket\Tests\Support\Sentences;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class RefusalRecogniserTest extends TestCase
+{
+    /** @return list<string> */
+    private static function refused(string $text, ?string $topic = null, ?bool $agreed = null, BlockKind $kind = BlockKind::Paragraph): array
+    {
+        $catalogue = Bench::catalogue();
+
+        return array_values(array_unique(Sentences::values((new RefusalRecogniser($catalogue->cues(), $catalogue->pageKinds()))->recognise(Readings::of($text, $topic, $kind, $agreed)))));
+    }
+
+    /** @return iterable<string, array{string, ?string, list<string>}> text, topic, what is refused */
+    public static function texts(): iterable
+    {
+        yield 'no' => ['No blog.', null, ['Blog']];
+        yield 'two at once' => ['No blog and no forum please.', null, ['Blog', 'Forum']];
+        yield 'not wanted' => ['We do not want a team page.', null, ['Team']];
+        yield 'for a reason' => ['No gallery because the photos are poor.', null, ['Gallery']];
+        yield 'decided against' => ['We discussed adding a forum but decided against it.', null, ['Forum']];
+        yield 'never again' => ['Our last agency talked us into a chatbot. Never again.', null, ['Chatbot']];
+        yield 'a list where it is asked for' => ['A forum (it got nasty), a blog', 'page_refusal', ['Forum', 'Blog']];
+        yield 'a sentence where it is asked for' => ['Someone suggested a salary calculator.', 'page_refusal', ['Salary calculator']];
+        yield 'nothing where it is asked for' => ['n/a', 'page_refusal', []];
+        yield 'every site has a home page' => ['No home.', null, []];
+        yield 'given up' => ["We don't do gates any more.", null, []];
+        yield 'what sets them apart' => ['Set up without any training.', 'differentiator', []];
+        yield 'what the present site lacks' => ['The present site does not show prices.', null, []];
+        yield 'an idiom' => ['No problem at all.', null, []];
+        yield 'words to avoid' => ['no jargon', 'avoid_word', []];
+    }
+
+    /** @param list<string> $refused */
+    #[DataProvider('texts')]
+    public function testWhatIsNotWantedIsRefused(string $text, ?string $topic, array $refused): void
+    {
+        self::assertEqualsCanonicalizing($refused, self::refused($text, $topic));
+    }
+
+    public function testWhatWasAskedAndAnsweredWithNoIsRefused(): void
+    {
+        self::assertSame(['Blog'], self::refused('Do you want a blog', null, false));
+        self::assertSame([], self::refused('Do you want a blog', null, true));
+        self::assertSame(['Shop'], self::refused('Do you want a shop for merchandise', null, false));
+    }
+
+    public function testAHeadingRefusesNothing(): void
+    {
+        self::assertSame([], self::refused('No blog', null, null, BlockKind::Heading));
+    }
+
+    public function testTheNoIsPartOfTheQuote(): void
+    {
+        $catalogue = Bench::catalogue();
+        $text = 'Please, no blog.';
+        [$refusal] = [...(new RefusalRecogniser($catalogue->cues(), $catalogue->pageKinds()))->recognise(Readings::of($text))];
+        self::assertSame('no blog', substr($text, $refusal->start, $refusal->length));
+        self::assertSame('blog', $refusal->detail['feature'] ?? null);
+    }
+}
