@@ -21,7 +21,7 @@ final class FeatureRecogniserTest extends TestCase
     {
         $cues = Bench::catalogue()->cues();
 
-        return [...(new FeatureRecogniser($cues, new Negation($cues)))->recognise(Readings::of($text, $topic, $kind, $agreed))];
+        return iterator_to_array((new FeatureRecogniser($cues, new Negation($cues)))->recognise(Readings::of($text, $topic, $kind, $agreed)), false);
     }
 
     /** @return iterable<string, array{string, ?string, list<string>, list<string>}> text, topic, features, refusals */

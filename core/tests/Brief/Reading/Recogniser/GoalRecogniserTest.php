@@ -19,7 +19,7 @@ final class GoalRecogniserTest extends TestCase
     {
         $cues = Bench::catalogue()->cues();
 
-        return [...(new GoalRecogniser($cues, new Negation($cues)))->recognise(Readings::of($text, $topic))];
+        return iterator_to_array((new GoalRecogniser($cues, new Negation($cues)))->recognise(Readings::of($text, $topic)), false);
     }
 
     /** @return iterable<string, array{string, ?string, list<string>}> text, topic, goals in the order of their certainty */
