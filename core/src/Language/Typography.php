@@ -14,7 +14,7 @@ final class Typography
     /** Without doubled stops and spaces, the first letter a capital. */
     public static function sentence(string $text): string
     {
-        $text = preg_replace(['/([.!?…])\s*\.(?!\.)/u', '/\s+/u', '/\s+([.,;:!?])/u', '/,\s*\./u'], ['$1', ' ', '$1', '.'], $text) ?? $text;
+        $text = preg_replace(['/(?<!\.)([.!?…])\s*\.(?!\.)/u', '/\s+/u', '/\s+([.,;:!?])/u', '/,\s*\./u'], ['$1', ' ', '$1', '.'], $text) ?? $text;
         $text = trim($text);
 
         return 1 === preg_match('/^\S+@\S+$/', $text) ? $text : self::capital($text);
