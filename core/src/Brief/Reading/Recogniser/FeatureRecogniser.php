@@ -12,6 +12,7 @@ use DunePocket\Brief\Reading\Phrase;
 use DunePocket\Brief\Reading\Reading;
 use DunePocket\Brief\Reading\Recogniser;
 use DunePocket\Brief\Reading\Sentence;
+use DunePocket\Brief\Reading\SentenceSearch;
 use DunePocket\Catalogue\Cues;
 
 /** What the site must be able to do; a refused feature becomes a refused page. */
@@ -38,17 +39,18 @@ final readonly class FeatureRecogniser implements Recogniser
     public function recognise(Reading $reading): iterable
     {
         $quoteForms = $this->blocksWithQuoteForm($reading);
-        foreach ($reading->sentences as $sentence) {
+        $standing = SentenceSearch::in($reading->sentences)->holding($this->cues->features, static fn (string $pattern): array => [$pattern]);
+        foreach ($reading->sentences as $i => $sentence) {
             $topic = $sentence->block->topic;
             if (!$sentence->isSpoken() || \in_array($sentence->block->kind, [BlockKind::Title, BlockKind::Heading], true) || \in_array($topic, ['avoid_word', 'keyphrase', 'business_name', 'design_note'], true) || ('offering' === $topic && true !== $sentence->block->agreed) || ('tone' === $topic && ($sentence->isFirst() || 1 !== preg_match($this->cues->wanting, $sentence->text)))) {
                 continue;
             }
             $asked = 'feature' === $topic;
-            $wished = $asked || true === $sentence->block->agreed || 1 === preg_match($this->cues->wanting, $sentence->text) || 'goal' === $topic || (null === $topic && 1 !== preg_match(self::WHOLE_SENTENCE, $sentence->text));
+            $wished = isset($standing[$i]) && ($asked || true === $sentence->block->agreed || 1 === preg_match($this->cues->wanting, $sentence->text) || 'goal' === $topic || (null === $topic && 1 !== preg_match(self::WHOLE_SENTENCE, $sentence->text)));
             if ($asked) {
                 yield from $this->alone($sentence);
             }
-            foreach ($this->cues->features as $feature => $pattern) {
+            foreach ($standing[$i] ?? [] as $feature => $pattern) {
                 preg_match_all($pattern, $sentence->text, $matches, \PREG_OFFSET_CAPTURE);
                 if ([] === $matches[0] || ('contact-form' === $feature && isset($quoteForms[spl_object_id($sentence->block)]))) {
                     continue;

@@ -11,6 +11,7 @@ use DunePocket\Brief\Reading\Phrase;
 use DunePocket\Brief\Reading\Reading;
 use DunePocket\Brief\Reading\Recogniser;
 use DunePocket\Brief\Reading\Sentence;
+use DunePocket\Brief\Reading\SentenceSearch;
 use DunePocket\Catalogue\Cues;
 
 /**
@@ -31,15 +32,16 @@ final readonly class LikelyRefusalRecogniser implements Recogniser
 
     public function recognise(Reading $reading): iterable
     {
+        $things = SentenceSearch::in($reading->sentences)->holding($this->cues->siteThingsByFeature, static fn (array $thing): array => [$thing[0]]);
         foreach ($reading->sentences as $i => $sentence) {
             if (!$sentence->isSpoken() || BlockKind::Heading === $sentence->block->kind || !\in_array($sentence->block->topic, self::TOPICS, true)) {
                 continue;
             }
-            $said = $sentence->text.$this->remark($sentence, $reading->sentences[$i + 1] ?? null);
+            $said = isset($things[$i]) ? $sentence->text.$this->remark($sentence, $reading->sentences[$i + 1] ?? null) : '';
             if (1 !== preg_match($this->cues->unwilling, $said) || 1 === preg_match($this->cues->willing, $said)) {
                 continue;
             }
-            foreach ($this->cues->siteThingsByFeature as [$pattern, $feature]) {
+            foreach ($things[$i] ?? [] as [$pattern, $feature]) {
                 if (1 === preg_match($pattern, $sentence->text, $m, \PREG_OFFSET_CAPTURE)) {
                     [$words, $offset] = $m[0];
                     yield new Candidate(FactKind::PageRefusal, Phrase::title($words), $sentence->start + (int) $offset, \strlen($words), self::CERTAINTY, detail: array_filter(['feature' => $feature]));

@@ -12,6 +12,7 @@ use DunePocket\Brief\Reading\Phrase;
 use DunePocket\Brief\Reading\Reading;
 use DunePocket\Brief\Reading\Recogniser;
 use DunePocket\Brief\Reading\Sentence;
+use DunePocket\Brief\Reading\SentenceSearch;
 use DunePocket\Catalogue\CuePattern;
 use DunePocket\Catalogue\Cues;
 use DunePocket\Language\Typography;
@@ -23,13 +24,11 @@ final readonly class PatternRecogniser implements Recogniser
     private const SURE_NAME = 0.9;
     /** What is listed under these is not what they are called. */
     private const LISTS = ['offering', 'audience', 'page_request', 'feature', 'tone', 'goal', 'avoid_word'];
-    private const NOBODY = '~^\d+ ?%|\bpages\b|^at the moment\b|^(?:(?:of|all|both|any of) )?(?:them|those|these|us|it|any age|people|everyone|(?:the )?people who|secondary|party|the (?:web lady|team))$|^(?:up to|so|please|not)\b|\s/(?:\s|$)|\b(?:support|book|contact|about) us\b|\b(?:lead|leads) \w+ to$|\bplease$~iu';
+    private const NOBODY = '~^\d+ ?%|\bpages\b|^at the moment\b|^(?:(?:of|all|both|any of) )?(?:them|those|these|us|it|any age|people|everyone|(?:the )?people who|secondary|party|the (?:web lady|team))$|^(?:up to|so|please|not)\b|\s/(?:\s|$)|\b(?:support|book|contact|about) us\b|\b(?:lead|leads) \w+ to$|\bplease$|^(?:that|so that|the) people$~iu';
     /** "stock photos of people in hard hats" */
     private const PICTURED = '/\b(?:(?:photo(?:graph)?s?|pictures?|pics|images?|shots|drawings) of|hates?|dislikes?|avoid) (?:the |our |some )?$/iu';
     /** How far the opening of a source goes, in bytes. */
     private const OPENING = 160;
-    /** Ends a line, and is no space that a wording could reach across. */
-    private const BETWEEN = "\n\x01\n";
 
     /** "The Society was founded in 1953" says which one elsewhere. */
     private const NO_NAME = '/^No\s|^The (?:Society|Company|Charity|Trust|Club|Firm|Practice|School|Association|Group|Parish|Committee|Council|Business|Client|Centre|Choir|Team|Project|Organi[sz]ation|Agency|Museum)$/u';
@@ -45,10 +44,9 @@ final readonly class PatternRecogniser implements Recogniser
         $openings = $reading->openings();
         foreach ($this->byPlace() as $place => $patterns) {
             $sentences = array_values(array_filter($reading->sentences, fn (Sentence $sentence): bool => $this->stands($place, $sentence, $sentence->start - ($openings[$sentence->block->age] ?? 0))));
-            $patterns = $this->worthTrying($patterns, $sentences);
-            foreach ($sentences as $sentence) {
-                foreach ($patterns as $pattern) {
-                    yield from $this->matches($pattern, $sentence);
+            foreach ($this->worthTrying($patterns, $sentences) as $number => $matching) {
+                foreach ($matching as $pattern) {
+                    yield from $this->matches($pattern, $sentences[$number]);
                 }
             }
         }
@@ -66,20 +64,24 @@ final readonly class PatternRecogniser implements Recogniser
     }
 
     /**
-     * Few of the wordings are in any one source: those that match nowhere in all of it need not be tried on each sentence.
-     *
      * @param list<CuePattern> $patterns
      * @param list<Sentence>   $sentences
      *
-     * @return list<CuePattern>
+     * @return array<int, list<CuePattern>> by number of the sentence, in the order of the text
      */
     private function worthTrying(array $patterns, array $sentences): array
     {
-        $texts = array_map(static fn (Sentence $sentence): string => $sentence->text, $sentences);
-        $all = implode(self::BETWEEN, $texts);
-        $withoutBrackets = implode(self::BETWEEN, array_map($this->withoutBrackets(...), $texts));
+        $whole = SentenceSearch::in($sentences);
+        $withoutBrackets = new SentenceSearch(array_map(fn (Sentence $sentence): string => $this->withoutBrackets($sentence->text), $sentences));
+        $worth = [];
+        foreach ($patterns as $pattern) {
+            foreach (($this->seesBrackets($pattern) ? $whole : $withoutBrackets)->numbers($pattern->find) as $number) {
+                $worth[$number][] = $pattern;
+            }
+        }
+        ksort($worth);
 
-        return array_values(array_filter($patterns, fn (CuePattern $pattern): bool => 1 === preg_match($pattern->find.'m', $this->seesBrackets($pattern) ? $all : $withoutBrackets)));
+        return $worth;
     }
 
     /** @param int $into how far into its message the sentence stands, in bytes */

@@ -11,6 +11,7 @@ use DunePocket\Brief\Reading\Phrase;
 use DunePocket\Brief\Reading\Reading;
 use DunePocket\Brief\Reading\Recogniser;
 use DunePocket\Brief\Reading\Sentence;
+use DunePocket\Brief\Reading\SentenceSearch;
 use DunePocket\Catalogue\Cues;
 use DunePocket\Catalogue\PageKinds;
 
@@ -40,16 +41,17 @@ final readonly class RefusalRecogniser implements Recogniser
 
     public function recognise(Reading $reading): iterable
     {
-        foreach ($reading->sentences as $sentence) {
+        $standing = SentenceSearch::in($reading->sentences)->holding($this->cues->refusals, static fn (array $refusal): array => [$refusal[0]]);
+        foreach ($reading->sentences as $i => $sentence) {
             $kind = $sentence->block->kind;
             if (!$sentence->isSpoken() || BlockKind::Title === $kind || BlockKind::Heading === $kind || $this->isGivenUp($sentence) || \in_array($sentence->block->topic, self::ANSWERS, true)) {
                 continue;
             }
             if (FactKind::PageRefusal->value === $sentence->block->topic) {
                 $listed = iterator_to_array($this->listed($sentence), false);
-                yield from [] === $listed ? $this->spoken($sentence) : $listed;
+                yield from [] === $listed ? $this->spoken($sentence, $standing[$i] ?? []) : $listed;
             } elseif (!$this->isOfSomethingElse($sentence)) {
-                yield from $this->spoken($sentence);
+                yield from $this->spoken($sentence, $standing[$i] ?? []);
             }
         }
     }
@@ -83,10 +85,14 @@ final readonly class RefusalRecogniser implements Recogniser
         }
     }
 
-    /** @return iterable<Candidate> */
-    private function spoken(Sentence $sentence): iterable
+    /**
+     * @param array<array{string, bool, bool}> $refusals the wordings that stand in the sentence
+     *
+     * @return iterable<Candidate>
+     */
+    private function spoken(Sentence $sentence, array $refusals): iterable
     {
-        foreach ($this->cues->refusals as [$pattern, $sure, $onlyTakenBack]) {
+        foreach ($refusals as [$pattern, $sure, $onlyTakenBack]) {
             if ($onlyTakenBack && !$sentence->isRefused() && FactKind::PageRefusal->value !== $sentence->block->topic) {
                 continue;
             }

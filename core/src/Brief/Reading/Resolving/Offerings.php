@@ -29,14 +29,18 @@ final readonly class Offerings implements Rule
     {
         /** @var list<Candidate> $merged */
         $merged = [];
+        $keys = [];
         foreach ($offerings as $candidate) {
+            $key = $candidate->key();
             foreach ($merged as $i => $known) {
-                if ($this->isSame($known, $candidate)) {
+                if ($this->areSame($keys[$i], $key) || $known->overlaps($candidate)) {
                     $merged[$i] = $known->joined($candidate);
+                    $keys[$i] = $merged[$i]->key();
                     continue 2;
                 }
             }
             $merged[] = $candidate;
+            $keys[] = $key;
         }
 
         return $merged;
@@ -57,12 +61,10 @@ final readonly class Offerings implements Rule
         return \count($listed) < 2 ? $offerings : array_filter($offerings, static fn (Candidate $offering): bool => $isListed($offering) || $offering->start > $listed[0]->start || isset($offering->detail['price']));
     }
 
-    private function isSame(Candidate $known, Candidate $candidate): bool
+    /** "hedge laying" and "laying" are the same; "gates" and "oak gates and posts" are not. */
+    private function areSame(string $one, string $other): bool
     {
-        [$one, $other] = [$known->key(), $candidate->key()];
-
         return $one === $other
-            || $known->overlaps($candidate)
             || (\strlen($other) > self::SHORT && str_starts_with($one, $other.' '))
             || str_ends_with($one, ' '.$other)
             || str_ends_with($other, ' '.$one);

@@ -20,10 +20,14 @@ final readonly class Weighing
     /** 0 in the newest message of a thread. */
     public function age(Candidate $candidate): int
     {
-        foreach ($this->blocks as $block) {
-            if ($candidate->start >= $block->start && $candidate->start <= $block->start + \strlen($block->text)) {
-                return $block->age;
-            }
+        [$low, $high] = [0, \count($this->blocks) - 1];
+        while ($low < $high) {
+            $middle = intdiv($low + $high + 1, 2);
+            [$low, $high] = $this->blocks[$middle]->start <= $candidate->start ? [$middle, $high] : [$low, $middle - 1];
+        }
+        $block = $this->blocks[$low] ?? null;
+        if (null !== $block && $candidate->start >= $block->start && $candidate->start <= $block->start + \strlen($block->text)) {
+            return $block->age;
         }
 
         return 0;

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DunePocket\Brief\Reading;
+
+/**
+ * Finds the sentences in which a wording stands by looking through all of them at once: of many wordings few stand in
+ * any one source. What it finds is still to be read in the sentence itself; it finds too much rather than too little.
+ */
+final readonly class SentenceSearch
+{
+    /** Ends a line and a sentence, and is nothing that a wording could reach across. */
+    private const BETWEEN = "\n\x01.;\n";
+
+    private string $text;
+
+    /** @var list<int> where the sentences begin in the text, in bytes */
+    private array $starts;
+
+    /** @param list<string> $sentences */
+    public function __construct(array $sentences)
+    {
+        $starts = [];
+        $length = 0;
+        foreach ($sentences as $sentence) {
+            $starts[] = $length;
+            $length += \strlen($sentence) + \strlen(self::BETWEEN);
+        }
+        $this->starts = $starts;
+        $this->text = implode(self::BETWEEN, $sentences);
+    }
+
+    /** @param list<Sentence> $sentences */
+    public static function in(array $sentences): self
+    {
+        return new self(array_map(static fn (Sentence $sentence): string => $sentence->text, $sentences));
+    }
+
+    /**
+     * @param string $pattern a regular expression without the modifier for lines
+     *
+     * @return iterable<int> numbers of the sentences, from 0, in order
+     */
+    public function numbers(string $pattern): iterable
+    {
+        $number = 0;
+        while (isset($this->starts[$number]) && 1 === preg_match($pattern.'m', $this->text, $m, \PREG_OFFSET_CAPTURE, $this->starts[$number])) {
+            while (isset($this->starts[$number + 1]) && $this->starts[$number + 1] <= $m[0][1]) {
+                ++$number;
+            }
+            yield $number++;
+        }
+    }
+
+    /**
+     * @template T
+     *
+     * @param array<array-key, T>       $things
+     * @param callable(T): list<string> $patterns of each
+     *
+     * @return array<int, array<array-key, T>> by number of the sentence those things of which a pattern stands in it, under their keys and in their order
+     */
+    public function holding(array $things, callable $patterns): array
+    {
+        $held = [];
+        foreach ($things as $key => $thing) {
+            foreach ($patterns($thing) as $pattern) {
+                foreach ($this->numbers($pattern) as $number) {
+                    $held[$number][$key] = $thing;
+                }
+            }
+        }
+
+        return $held;
+    }
+}

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DunePocket\Tests\Brief\Reading;
+
+use DunePocket\Brief\Reading\SentenceSearch;
+use PHPUnit\Framework\TestCase;
+
+final class SentenceSearchTest extends TestCase
+{
+    private const SENTENCES = ['We lay hedges.', 'Gates too', 'No hedges in May', "Walls\nand hedges"];
+
+    /** @return list<int> */
+    private static function numbers(string $pattern): array
+    {
+        return iterator_to_array((new SentenceSearch(self::SENTENCES))->numbers($pattern), false);
+    }
+
+    public function testItSaysInWhichSentencesAWordingStands(): void
+    {
+        self::assertSame([0, 2, 3], self::numbers('/\bhedges\b/iu'));
+        self::assertSame([1], self::numbers('/^gates\b/iu'));
+        self::assertSame([], self::numbers('/roofs/iu'));
+    }
+
+    public function testASentenceIsNamedOnce(): void
+    {
+        self::assertSame([0], iterator_to_array((new SentenceSearch(['hedges, hedges, hedges']))->numbers('/hedges/u'), false));
+    }
+
+    public function testNothingReachesFromOneSentenceIntoTheNext(): void
+    {
+        self::assertSame([], self::numbers('/hedges[^.;]*gates/iu'));
+        self::assertSame([0, 2, 3], self::numbers('/hedges(?![^.;]*gates)/iu'), 'the gates of the next sentence do not count');
+    }
+
+    public function testHeadAndEndOfASentenceAreFound(): void
+    {
+        self::assertSame([1], self::numbers('/too$/iu'));
+        self::assertSame([2], self::numbers('/^No\b/u'));
+    }
+
+    public function testThingsAreHeldBySentencesInTheirOrder(): void
+    {
+        $held = (new SentenceSearch(self::SENTENCES))->holding(['a' => 'walls', 'b' => 'hedges'], static fn (string $word): array => ['/\b'.$word.'\b/iu']);
+        self::assertSame(['a' => 'walls', 'b' => 'hedges'], $held[3]);
+        self::assertSame(['b' => 'hedges'], $held[0]);
+        self::assertArrayNotHasKey(1, $held);
+    }
+
+    public function testWithoutSentencesThereIsNothing(): void
+    {
+        self::assertSame([], iterator_to_array((new SentenceSearch([]))->numbers('/a/'), false));
+    }
+}
