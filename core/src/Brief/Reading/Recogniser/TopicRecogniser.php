@@ -92,7 +92,7 @@ final readonly class TopicRecogniser implements Recogniser
 
                 return;
             case FactKind::PageRequest:
-                if (1 !== preg_match('/^(?:no|yes)\b/iu', $block->text) && 1 === preg_match('/(?:^|[.!?,]\s+)(?:(?:about|around|maybe|say|no more than|at most|up to|probably)\s+)?(?:\d{1,2}|one|two|three|four|five|six|seven|eight|nine|ten|a dozen)\b(?:\s*(?:-|–|to|or)\s*(?:\d{1,2}|\p{L}+))?(?=\s*(?:[.,;:!]|$|max|at most|no more|pages?\b(?! (?:for|per|about|on|each|with))|[\'’]?s (?:plenty|enough|fine)| (?:is|are|will be|should be|sounds?|seems?) (?:plenty|enough|about right|fine|right|ok|okay|good|perfect)| or so| will do))/iu', $block->text, $m, \PREG_OFFSET_CAPTURE)) {
+                if (1 !== preg_match('/^(?:no|yes)\b/iu', $block->text) && 1 === preg_match('/(?:^|[.!?,]\s+)(?:(?:about|around|maybe|say|no more than|at most|up to|probably)\s+)?(?!one[- ]to[- ]one\b)(?:\d{1,2}|one|two|three|four|five|six|seven|eight|nine|ten|a dozen)\b(?:\s*(?:-|–|to|or)\s*(?:\d{1,2}|\p{L}+))?(?=\s*(?:[.,;:!]|$|max|at most|no more|pages?\b(?! (?:for|per|about|on|each|with))|[\'’]?s (?:plenty|enough|fine)| (?:is|are|will be|should be|sounds?|seems?) (?:plenty|enough|about right|fine|right|ok|okay|good|perfect)| or so| will do))/iu', $block->text, $m, \PREG_OFFSET_CAPTURE)) {
                     $words = ltrim($m[0][0], '.!?, ');
                     yield new Candidate(FactKind::PageCount, (string) Numeral::range($words), $block->start + (int) $m[0][1] + \strlen($m[0][0]) - \strlen($words), \strlen($words), self::CERTAINTY);
                 }
