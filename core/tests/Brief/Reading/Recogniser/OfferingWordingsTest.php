@@ -85,6 +85,10 @@ final class OfferingWordingsTest extends TestCase
         yield 'for the site' => ['For pages we offer home, prices and contact.', []];
         yield 'patients' => ['We look after cats and dogs.', []];
         yield 'what visitors do' => ['You can hire bikes, join walks and watch birds.', ['Bikes', 'Walks', 'Birds']];
+        yield 'where the income comes from' => ['Most of our income comes from training, the rest from workshops.', ['Training', 'Workshops']];
+        yield 'where the work comes from' => ['Most of our work comes from recommendations.', []];
+        yield 'where things come from' => ['Our ingredients are all from local farms.', []];
+        yield 'what it has grown to' => ['The business has grown into a team of ten.', []];
         yield 'nothing at all' => ['We are three sisters.', []];
     }
 

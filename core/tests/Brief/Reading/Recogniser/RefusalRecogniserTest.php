@@ -38,6 +38,12 @@ final class RefusalRecogniserTest extends TestCase
         yield 'given up' => ["We don't do gates any more.", null, []];
         yield 'what sets them apart' => ['Set up without any training.', 'differentiator', []];
         yield 'what the present site lacks' => ['The present site does not show prices.', null, []];
+        yield 'what was there and is needed' => ['We had a booking page, it is needed again.', null, []];
+        yield 'what was there and is not' => ['We had a page for takeaway, this is not needed any more.', null, ['Takeaway']];
+        yield 'what stays where it is' => ['The menu can stay where it is.', null, []];
+        yield 'what stays elsewhere' => ['Careers can stay on LinkedIn.', null, ['Careers']];
+        yield 'what others are not interested in' => ['People are not interested in wine.', null, []];
+        yield 'what would be lost' => ['They go elsewhere and lose our number.', null, []];
         yield 'an idiom' => ['No problem at all.', null, []];
         yield 'words to avoid' => ['no jargon', 'avoid_word', []];
     }
