@@ -6,13 +6,13 @@ namespace DunePocket\Brief\Reading\Recogniser\Offerings;
 
 use DunePocket\Brief\Reading\BlockKind;
 use DunePocket\Brief\Reading\Candidate;
+use DunePocket\Brief\Reading\Recogniser\Runs;
 use DunePocket\Brief\Reading\Sentence;
 
 /** Names in a row that nothing announces, neither pages nor people nor features: what they offer. */
 final readonly class UnheadedNames
 {
     private const CERTAINTY = 0.75;
-    private const LEAST = 3;
     private const ITEM_WORDS = 7;
     private const NAME_WORDS = 5;
     /** Of three items, one may look like something else. */
@@ -31,39 +31,15 @@ final readonly class UnheadedNames
      */
     public function offered(array $sentences): iterable
     {
-        foreach ($this->runs($sentences, $this->isItem(...)) as $parts) {
+        foreach (Runs::of($sentences, $this->isItem(...)) as $parts) {
             if (self::SOMETHING_ELSE * $this->words->count($parts, $this->words->areSomethingElse(...)) <= \count($parts)) {
                 yield from $this->item->each($parts, 0, self::CERTAINTY);
             }
         }
-        $goesOn = static fn (Sentence $sentence, Sentence $before): bool => $sentence->block === $before->block;
-        foreach ($this->runs($sentences, $this->isName(...), $goesOn) as $parts) {
+        foreach (Runs::of($sentences, $this->isName(...), Runs::inOneBlock(...)) as $parts) {
             if (0 === $this->words->count($parts, $this->words->areSomethingElse(...))) {
                 yield from $this->item->each($parts, 0, self::CERTAINTY);
             }
-        }
-    }
-
-    /**
-     * @param list<Sentence>                      $sentences
-     * @param callable(Sentence): bool            $belongs
-     * @param ?callable(Sentence, Sentence): bool $goesOn    whether a sentence may follow the one before it
-     *
-     * @return iterable<list<array{string, int}>> names and where they begin, three or more together
-     */
-    private function runs(array $sentences, callable $belongs, ?callable $goesOn = null): iterable
-    {
-        $run = [];
-        foreach ([...$sentences, null] as $sentence) {
-            $before = end($run);
-            if (null !== $sentence && $belongs($sentence) && (false === $before || null === $goesOn || $goesOn($sentence, $before))) {
-                $run[] = $sentence;
-                continue;
-            }
-            if (\count($run) >= self::LEAST) {
-                yield array_map(static fn (Sentence $name): array => [trim($name->text, " .\n"), $name->start], $run);
-            }
-            $run = [];
         }
     }
 

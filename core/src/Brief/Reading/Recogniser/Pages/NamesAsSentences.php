@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace DunePocket\Brief\Reading\Recogniser\Pages;
 
 use DunePocket\Brief\Reading\Candidate;
+use DunePocket\Brief\Reading\Recogniser\Runs;
 use DunePocket\Brief\Reading\Sentence;
 
 /** "Shows. Gallery. Safety. Enquire.": a run of sentences that are nothing but names, two at least of pages. */
 final readonly class NamesAsSentences
 {
     private const CERTAINTY = 0.93;
-    private const LEAST = 3;
     private const LONGEST_NAME = 5;
 
     public function __construct(private PageRequests $make)
@@ -25,17 +25,10 @@ final readonly class NamesAsSentences
      */
     public function requests(array $sentences): iterable
     {
-        $run = [];
-        foreach ([...$sentences, null] as $sentence) {
-            if (null !== $sentence && $this->isName($sentence) && ([] === $run || end($run)->block === $sentence->block)) {
-                $run[] = $sentence;
-                continue;
+        foreach (Runs::of($sentences, $this->isName(...), Runs::inOneBlock(...)) as $names) {
+            if ($this->make->known($names) > 1) {
+                yield from $this->make->pages($names, 0, self::CERTAINTY);
             }
-            $parts = array_map(static fn (Sentence $name): array => [rtrim($name->text, " .\n"), $name->start], $run);
-            if (\count($parts) >= self::LEAST && $this->make->known($parts) > 1) {
-                yield from $this->make->pages($parts, 0, self::CERTAINTY);
-            }
-            $run = [];
         }
     }
 
