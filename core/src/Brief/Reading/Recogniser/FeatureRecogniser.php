@@ -50,15 +50,15 @@ final readonly class FeatureRecogniser implements Recogniser
             if ($asked) {
                 yield from $this->alone($sentence);
             }
-            foreach ($standing[$i] ?? [] as $feature => $pattern) {
+            if (!isset($standing[$i]) || 1 === preg_match($this->cues->presentSiteLacks, $sentence->text)) {
+                continue;
+            }
+            foreach ($standing[$i] as $feature => $pattern) {
                 preg_match_all($pattern, $sentence->text, $matches, \PREG_OFFSET_CAPTURE);
                 if ([] === $matches[0] || ('contact-form' === $feature && isset($quoteForms[spl_object_id($sentence->block)]))) {
                     continue;
                 }
                 [$words, $offset] = $this->refusedOrFirst($sentence, $matches[0]);
-                if (1 === preg_match($this->cues->presentSiteLacks, $sentence->text)) {
-                    continue;
-                }
                 if ('page_refusal' === $topic || $this->negation->covers($sentence, $offset)) {
                     yield new Candidate(FactKind::PageRefusal, Phrase::title(str_word_count($words) > self::LONG ? strtr($feature, '-', ' ') : preg_replace(self::AROUND, '', $words) ?? $words), $sentence->start + $offset, \strlen($words), 0.93, detail: ['feature' => $feature]);
                 } elseif ($wished || $this->isNamed($feature, $sentence, $words) || ('page_request' === $topic && $this->saysWhatIsThere($sentence)) || ('page_request' === $topic && 1 === preg_match('/\bwith (?:an?|the|our)?\s*$|\([^)]*$/iu', substr($sentence->text, 0, $offset)))) {

@@ -24,6 +24,7 @@ final readonly class Item implements Shape
             return false;
         }
         $this->write($spot->start + \strlen($m[1]), $m[2], $into);
+        $into->countItems((int) trim($m[1]));
 
         return true;
     }

@@ -24,8 +24,6 @@ final readonly class NumberedLabel implements Shape
             return false;
         }
         if ($this->isListed((int) $m['number'], $into)) {
-            $into->countItems((int) $m['number']);
-
             return false;
         }
         $topic = $this->cues->topic($m['label']);
