@@ -41,10 +41,9 @@ final class KindRecogniserTest extends TestCase
     public function testWhatIsSaidIsStatedAndWhatIsBetrayedIsInferred(): void
     {
         self::assertSame(Origin::Stated, self::kind('We are a bakery.')?->origin);
-        $betrayed = self::kind('Our flour comes from the mill, the oven is lit at four, the ovens cool at noon. Sourdough, loaves, buns.');
-        if (null !== $betrayed && Origin::Inferred === $betrayed->origin) {
-            self::assertLessThanOrEqual(0.5, $betrayed->certainty);
-        }
+        $betrayed = self::kind('Call-outs day and night for leaks. Taps, radiators, pipes. The van is blue, the tools are mine.');
+        self::assertSame(Origin::Inferred, $betrayed?->origin);
+        self::assertLessThanOrEqual(0.5, $betrayed->certainty);
     }
 
     public function testAWordInTheNameCountsMost(): void
