@@ -91,4 +91,18 @@ final class GuessesTest extends TestCase
     {
         self::assertSame(['Purrfect Nanny'], Bench::values(Bench::read("purrfect nanny (cat sitting, Calder)\n\nI do cat sitting and overnight stays."), FactKind::BusinessName));
     }
+
+    /** @return iterable<string, array{string}> texts with capitals or a place, and no name */
+    public static function withoutName(): iterable
+    {
+        yield 'a time of year' => ['At Christmas we do hampers and in May we plant beans.'];
+        yield 'a change of life' => ['I was once a nurse and now Bath is my home.'];
+        yield 'a move' => ['We used to be in Leeds and we are now in Bath.'];
+    }
+
+    #[DataProvider('withoutName')]
+    public function testATimeOrAPlaceIsNoName(string $text): void
+    {
+        self::assertSame([], Bench::values(Bench::read($text), FactKind::BusinessName));
+    }
 }
