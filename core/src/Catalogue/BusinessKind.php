@@ -50,7 +50,7 @@ final readonly class BusinessKind
     /** @param ?Node $wordings `names` and `words` of this kind, null when nothing betrays it */
     public static function fromNode(string $id, Node $node, ?Node $wordings): self
     {
-        $pattern = static fn (string $key): ?string => null !== $wordings && $wordings->has($key) ? '~(?<!\p{L})(?:'.implode('|', $wordings->strings($key)).')~iu' : null;
+        $pattern = static fn (string $key): ?string => null !== $wordings && $wordings->has($key) ? '~(?<!\p{L})'.Alternation::of($wordings->strings($key)).'~iu' : null;
 
         return new self(
             $id,

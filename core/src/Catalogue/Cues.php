@@ -31,18 +31,18 @@ final readonly class Cues
     public array $askedGoals;
 
     /** "The whole point of it is": the aim of the site is spoken of. */
-    public string $aim;
+    public Wordings $aim;
     /** "That's what it's for.": the aim was spoken of just before. */
-    public string $aimBefore;
+    public Wordings $aimBefore;
     /** "… is what we need most": the aim comes before it in the same sentence. */
-    public string $aimSaid;
+    public Wordings $aimSaid;
     /** "We'd like people to": what visitors are to do. */
-    public string $visitorsDo;
+    public Wordings $visitorsDo;
 
     /** @var array<string, string> pattern by tone */
     public array $tones;
 
-    /** @var array<string, string> pattern by feature, of what counts where something is wished for */
+    /** @var array<string, Wordings> by feature: what counts where something is wished for */
     public array $features;
 
     /** @var array<string, string> pattern by feature, of the words for the feature itself */
@@ -52,9 +52,9 @@ final readonly class Cues
     private array $featuresAlone;
 
     /** What is said of somebody else's website, or of the old one. */
-    public string $elsewhere;
+    public Wordings $elsewhere;
     /** What the present website does not do is nothing that is not wanted. */
-    public string $presentSiteLacks;
+    public Wordings $presentSiteLacks;
 
     /** @var array<string, string> */
     public array $offeringVerbs;
@@ -77,7 +77,7 @@ final readonly class Cues
     private string $blank;
     private string $signOff;
     private string $negation;
-    public string $wanting;
+    public Wordings $wanting;
     public string $emphasis;
     /** "that's what people come for": what was just said sets them apart. */
     public string $pointingBack;
@@ -115,8 +115,8 @@ final readonly class Cues
         $goals = $brief->child('goals')->entries();
         $features = $brief->child('features')->entries();
         $macros = [];
-        foreach ($cues->stringMap('macros') as $name => $pattern) {
-            $macros['{'.$name.'}'] = $pattern;
+        foreach ($cues->child('macros')->entries() as $name => $macro) {
+            $macros['{'.$name.'}'] = $macro->isArray() ? Alternation::of(array_map(static fn (Node $word): string => $word->asString(), $macro->items())) : $macro->asString();
         }
         $expand = static fn (string $pattern): string => '~'.str_replace('~', '\~', strtr($pattern, $macros)).'~iu';
         $any = static fn (string $key): string => $expand('(?:'.implode('|', $cues->strings($key)).')');
@@ -135,16 +135,16 @@ final readonly class Cues
         $this->answers = new AnswerCues($brief->child('answers'), $expand);
         $this->goals = array_map(static fn (Node $goal): array => array_map($expand, $goal->strings('cues')), $goals);
         $this->askedGoals = array_map(static fn (Node $goal): array => array_map($expand, $goal->strings('asked')), $goals);
-        $this->aim = $any('aim');
-        $this->aimBefore = $any('aim_before');
-        $this->aimSaid = $any('aim_said');
-        $this->visitorsDo = $any('visitors_do');
+        $this->aim = new Wordings($cues->strings('aim'), $expand);
+        $this->aimBefore = new Wordings($cues->strings('aim_before'), $expand);
+        $this->aimSaid = new Wordings($cues->strings('aim_said'), $expand);
+        $this->visitorsDo = new Wordings($cues->strings('visitors_do'), $expand);
         $this->tones = array_map(static fn (Node $tone): string => $expand('\b(?:'.implode('|', array_map(static fn (Node $word): string => $word->asString(), $tone->items())).')(?:ly)?\b'), $brief->child('tones')->entries());
-        $this->features = array_map(static fn (Node $feature): string => $expand('(?:'.implode('|', [...$feature->strings('named'), ...$feature->strings('cues')]).')'), $features);
+        $this->features = array_map(static fn (Node $feature): Wordings => new Wordings([...$feature->strings('named'), ...$feature->strings('cues')], $expand), $features);
         $this->namedFeatures = array_map(static fn (Node $feature): string => $expand('(?:'.implode('|', $feature->strings('named')).')'), $features);
         $this->featuresAlone = array_map(static fn (Node $feature): string => $expand('^(?:an? |the |our )?(?:'.implode('|', $feature->strings('alone')).')(?: please| yes)?$'), $features);
-        $this->elsewhere = $any('elsewhere');
-        $this->presentSiteLacks = $any('present_site_lacks');
+        $this->elsewhere = new Wordings($cues->strings('elsewhere'), $expand);
+        $this->presentSiteLacks = new Wordings($cues->strings('present_site_lacks'), $expand);
         $this->refusals = array_map(static fn (Node $node): array => [$expand($node->string('find')), $node->bool('sure', false), $node->bool('taken_back', false)], $brief->child('refusals')->children('refusals'));
         $unwilling = $brief->child('unwilling');
         $this->siteThingsByFeature = array_map(static fn (Node $thing): array => [$expand($thing->string('find')), $thing->has('feature') ? $thing->string('feature') : null], $unwilling->children('things'));
@@ -161,7 +161,7 @@ final readonly class Cues
         $this->blank = $expand($cues->string('blank'));
         $this->signOff = $expand($cues->string('sign_off'));
         $this->negation = $any('negation');
-        $this->wanting = $any('wanting');
+        $this->wanting = new Wordings($cues->strings('wanting'), $expand);
         $this->pointingBack = $expand(self::BEFORE_POINTING.'(?:'.implode('|', $cues->strings('pointing_back')).')[^.!?\n]*');
         $this->contrast = $any('contrast');
         $this->own = $any('own');

@@ -4,9 +4,14 @@ declare(strict_types=1);
 
 namespace DunePocket\Brief\Reading;
 
+use DunePocket\Catalogue\Wordings;
+
 /** A source taken apart into blocks and sentences. */
 final readonly class Reading
 {
+    /** Looks through the client's sentences. */
+    public SentenceSearch $search;
+
     /**
      * @param list<Block>    $blocks
      * @param list<Sentence> $sentences of the client's
@@ -18,6 +23,13 @@ final readonly class Reading
         public array $sentences,
         public array $asked = [],
     ) {
+        $this->search = SentenceSearch::in($sentences);
+    }
+
+    /** @param int $number of the sentence, from 0 */
+    public function says(int $number, Wordings $wordings): bool
+    {
+        return $this->search->mayHold($wordings, $number) && $wordings->standIn($this->sentences[$number]->text);
     }
 
     /** @return array<int, int> by age of the message: where its first words stand, in bytes */

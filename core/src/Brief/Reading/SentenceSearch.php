@@ -4,19 +4,24 @@ declare(strict_types=1);
 
 namespace DunePocket\Brief\Reading;
 
+use DunePocket\Catalogue\Wordings;
+
 /**
  * Finds the sentences in which a wording stands by looking through all of them at once: of many wordings few stand in
  * any one source. What it finds is still to be read in the sentence itself; it finds too much rather than too little.
  */
-final readonly class SentenceSearch
+final class SentenceSearch
 {
     /** Ends a line and a sentence, and is nothing that a wording could reach across. */
     private const BETWEEN = "\n\x01.;\n";
 
-    private string $text;
+    private readonly string $text;
 
     /** @var list<int> where the sentences begin in the text, in bytes */
-    private array $starts;
+    private readonly array $starts;
+
+    /** @var \WeakMap<Wordings, array<int, true>> the sentences in which one of them stands, by number */
+    private readonly \WeakMap $known;
 
     /** @param list<string> $sentences */
     public function __construct(array $sentences)
@@ -28,6 +33,7 @@ final readonly class SentenceSearch
             $length += \strlen($sentence) + \strlen(self::BETWEEN);
         }
         $this->starts = $starts;
+        $this->known = new \WeakMap();
         $this->text = implode(self::BETWEEN, $sentences);
     }
 
@@ -51,6 +57,14 @@ final readonly class SentenceSearch
             }
             yield $number++;
         }
+    }
+
+    /** Whether one of the wordings may stand in the sentence of this number, from 0. */
+    public function mayHold(Wordings $wordings, int $number): bool
+    {
+        $this->known[$wordings] ??= array_fill_keys(array_merge(...array_map(fn (string $pattern): array => iterator_to_array($this->numbers($pattern), false), $wordings->each)), true);
+
+        return isset($this->known[$wordings][$number]);
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace DunePocket\Tests\Brief\Reading;
 
 use DunePocket\Brief\Reading\SentenceSearch;
+use DunePocket\Catalogue\Wordings;
 use PHPUnit\Framework\TestCase;
 
 final class SentenceSearchTest extends TestCase
@@ -47,6 +48,22 @@ final class SentenceSearchTest extends TestCase
         self::assertSame(['a' => 'walls', 'b' => 'hedges'], $held[3]);
         self::assertSame(['b' => 'hedges'], $held[0]);
         self::assertArrayNotHasKey(1, $held);
+    }
+
+    public function testASentenceMayHoldAnyOfTheWordings(): void
+    {
+        $search = new SentenceSearch(self::SENTENCES);
+        $wordings = new Wordings(['\bgates\b', '\bwalls\b'], static fn (string $pattern): string => "~$pattern~iu");
+        self::assertSame([false, true, false, true], array_map(static fn (int $number): bool => $search->mayHold($wordings, $number), array_keys(self::SENTENCES)));
+        self::assertFalse($search->mayHold($wordings, 9));
+    }
+
+    public function testWordingsAreNotTakenForOneAnother(): void
+    {
+        $search = new SentenceSearch(self::SENTENCES);
+        $expand = static fn (string $pattern): string => "~$pattern~iu";
+        self::assertTrue($search->mayHold(new Wordings(['hedges'], $expand), 0));
+        self::assertFalse($search->mayHold(new Wordings(['gates'], $expand), 0));
     }
 
     public function testWithoutSentencesThereIsNothing(): void

@@ -37,19 +37,23 @@ final readonly class DomainNameRecogniser implements Recogniser
         $hosts = $this->hosts($reading);
         yield from $this->spelledOut($hosts, $reading);
         yield from $this->written($hosts, $reading);
+        $byLetter = [];
+        foreach ($hosts as $host) {
+            $byLetter[substr($host, 0, 1)][] = $host;
+        }
         foreach ([] === $hosts ? [] : $reading->sentences as $sentence) {
             preg_match_all($this->cues->name, $sentence->text, $matches, \PREG_OFFSET_CAPTURE);
             foreach ($matches[0] as [$name, $offset]) {
-                if (1 === preg_match('~[@./]$~', substr($sentence->text, 0, (int) $offset))) {
+                if (\in_array(substr($sentence->text, max(0, (int) $offset - 1), min(1, (int) $offset)), ['@', '.', '/'], true)) {
                     continue;
                 }
-                $longer = $this->longer($name, $hosts, $reading);
+                $longer = $this->longer($name, $byLetter, $reading);
                 if (null !== $longer) {
                     yield $longer;
                     continue;
                 }
                 $name = Phrase::withoutPlace($name);
-                $certainty = $this->certainty($name, $hosts);
+                $certainty = $this->certainty($name, $byLetter);
                 if (null !== $certainty) {
                     yield new Candidate(FactKind::BusinessName, Phrase::tidy($name), $sentence->start + (int) $offset, \strlen($name), $certainty);
                 }
@@ -119,12 +123,12 @@ final readonly class DomainNameRecogniser implements Recogniser
     /**
      * "tarnheadyoga.example", and "Tarn Head" in the text, which is a place: Tarn Head Yoga.
      *
-     * @param list<string> $hosts
+     * @param array<string, list<string>> $hosts by their first letter
      */
     private function longer(string $name, array $hosts, Reading $reading): ?Candidate
     {
         $letters = $this->letters($name);
-        foreach (\strlen($letters) < self::SHORTEST ? [] : $hosts as $host) {
+        foreach (\strlen($letters) < self::SHORTEST ? [] : $hosts[$letters[0]] ?? [] as $host) {
             $rest = str_starts_with($host, $letters) ? substr($host, \strlen($letters)) : '';
             if (\strlen($rest) >= self::SHORTEST_WORD && WordList::holds($this->words, $rest)) {
                 return new Candidate(FactKind::BusinessName, Phrase::tidy($name).' '.ucfirst($rest), (int) stripos($reading->text->text, $host), \strlen($host), self::GUESSED, Origin::Inferred);
@@ -134,13 +138,13 @@ final readonly class DomainNameRecogniser implements Recogniser
         return null;
     }
 
-    /** @param list<string> $hosts */
+    /** @param array<string, list<string>> $hosts by their first letter */
     private function certainty(string $name, array $hosts): ?float
     {
         $spellings = array_unique([$this->letters($name), $this->letters(str_replace(['&', '+'], 'and', $name))]);
         $best = null;
-        foreach ($hosts as $host) {
-            foreach ($spellings as $letters) {
+        foreach ($spellings as $letters) {
+            foreach ($hosts[substr($letters, 0, 1)] ?? [] as $host) {
                 $best = max($best ?? 0.0, match (true) {
                     $letters === $host => 0.97,
                     \strlen($letters) >= self::SHORTEST && str_contains(trim($name), ' ') && (str_starts_with($host, $letters) || (\strlen($host) >= self::SHORTEST && str_starts_with($letters, $host))) => 0.9,

@@ -12,8 +12,8 @@ use DunePocket\Brief\Reading\Phrase;
 use DunePocket\Brief\Reading\Reading;
 use DunePocket\Brief\Reading\Recogniser;
 use DunePocket\Brief\Reading\Sentence;
-use DunePocket\Brief\Reading\SentenceSearch;
 use DunePocket\Catalogue\Cues;
+use DunePocket\Catalogue\Wordings;
 
 /** What the site must be able to do; a refused feature becomes a refused page. */
 final readonly class FeatureRecogniser implements Recogniser
@@ -39,22 +39,22 @@ final readonly class FeatureRecogniser implements Recogniser
     public function recognise(Reading $reading): iterable
     {
         $quoteForms = $this->blocksWithQuoteForm($reading);
-        $standing = SentenceSearch::in($reading->sentences)->holding($this->cues->features, static fn (string $pattern): array => [$pattern]);
+        $standing = $reading->search->holding($this->cues->features, static fn (Wordings $wordings): array => $wordings->each);
         foreach ($reading->sentences as $i => $sentence) {
             $topic = $sentence->block->topic;
-            if (!$sentence->isSpoken() || \in_array($sentence->block->kind, [BlockKind::Title, BlockKind::Heading], true) || \in_array($topic, ['avoid_word', 'keyphrase', 'business_name', 'design_note'], true) || ('offering' === $topic && true !== $sentence->block->agreed) || ('tone' === $topic && ($sentence->isFirst() || 1 !== preg_match($this->cues->wanting, $sentence->text)))) {
+            if (!$sentence->isSpoken() || \in_array($sentence->block->kind, [BlockKind::Title, BlockKind::Heading], true) || \in_array($topic, ['avoid_word', 'keyphrase', 'business_name', 'design_note'], true) || ('offering' === $topic && true !== $sentence->block->agreed) || ('tone' === $topic && ($sentence->isFirst() || !$reading->says($i, $this->cues->wanting)))) {
                 continue;
             }
             $asked = 'feature' === $topic;
-            $wished = isset($standing[$i]) && ($asked || true === $sentence->block->agreed || 1 === preg_match($this->cues->wanting, $sentence->text) || 'goal' === $topic || (null === $topic && 1 !== preg_match(self::WHOLE_SENTENCE, $sentence->text)));
+            $wished = isset($standing[$i]) && ($asked || true === $sentence->block->agreed || $reading->says($i, $this->cues->wanting) || 'goal' === $topic || (null === $topic && 1 !== preg_match(self::WHOLE_SENTENCE, $sentence->text)));
             if ($asked) {
                 yield from $this->alone($sentence);
             }
-            if (!isset($standing[$i]) || 1 === preg_match($this->cues->presentSiteLacks, $sentence->text)) {
+            if (!isset($standing[$i]) || $reading->says($i, $this->cues->presentSiteLacks)) {
                 continue;
             }
-            foreach ($standing[$i] as $feature => $pattern) {
-                preg_match_all($pattern, $sentence->text, $matches, \PREG_OFFSET_CAPTURE);
+            foreach ($standing[$i] as $feature => $wordings) {
+                preg_match_all($wordings->any, $sentence->text, $matches, \PREG_OFFSET_CAPTURE);
                 if ([] === $matches[0] || ('contact-form' === $feature && isset($quoteForms[spl_object_id($sentence->block)]))) {
                     continue;
                 }
@@ -93,7 +93,7 @@ final readonly class FeatureRecogniser implements Recogniser
     {
         $blocks = [];
         foreach ($reading->blocks as $block) {
-            if (1 === preg_match($this->cues->features['quote-form'], $block->text)) {
+            if ($this->cues->features['quote-form']->standIn($block->text)) {
                 $blocks[spl_object_id($block)] = true;
             }
         }
@@ -114,7 +114,7 @@ final readonly class FeatureRecogniser implements Recogniser
     {
         return \in_array($sentence->block->topic, [null, 'business_kind', 'goal', 'person'], true)
             && 1 === preg_match($this->cues->namedFeatures[$feature], $words)
-            && 1 !== preg_match($this->cues->elsewhere, $sentence->text);
+            && !$this->cues->elsewhere->standIn($sentence->text);
     }
 
     /**

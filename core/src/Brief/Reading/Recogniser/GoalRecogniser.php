@@ -13,6 +13,7 @@ use DunePocket\Brief\Reading\Reading;
 use DunePocket\Brief\Reading\Recogniser;
 use DunePocket\Brief\Reading\Sentence;
 use DunePocket\Catalogue\Cues;
+use DunePocket\Catalogue\Wordings;
 
 /** What the site must achieve. A goal needs a wish in its sentence: "the phone rings all day" is none. */
 final readonly class GoalRecogniser implements Recogniser
@@ -37,7 +38,7 @@ final readonly class GoalRecogniser implements Recogniser
     public function recognise(Reading $reading): iterable
     {
         foreach ($reading->sentences as $i => $sentence) {
-            $level = $this->level($sentence, $reading->sentences[$i + 1] ?? null);
+            $level = $this->level($reading, $i);
             if (null === $level) {
                 continue;
             }
@@ -58,8 +59,11 @@ final readonly class GoalRecogniser implements Recogniser
     }
 
     /** How plainly the sentence speaks of a goal; null when it does not. */
-    private function level(Sentence $sentence, ?Sentence $next): ?float
+    private function level(Reading $reading, int $number): ?float
     {
+        $sentence = $reading->sentences[$number];
+        $next = $reading->sentences[$number + 1] ?? null;
+        $says = static fn (Wordings $wordings): bool => $reading->says($number, $wordings);
         $topic = $sentence->block->topic;
         if (!$sentence->isSpoken() || BlockKind::Heading === $sentence->block->kind || !\in_array($topic, [null, 'goal', 'secondary_goal', 'business_kind', 'feature'], true)) {
             return null;
@@ -72,12 +76,12 @@ final readonly class GoalRecogniser implements Recogniser
         }
 
         return match (true) {
-            1 === preg_match($this->cues->aim, $sentence->text),
-            1 === preg_match($this->cues->aimSaid, $sentence->text),
-            null !== $next && $next->block === $sentence->block && 1 === preg_match($this->cues->aimBefore, $next->text) && (1 === preg_match($this->cues->wanting, $sentence->text) || 1 === preg_match($this->cues->visitorsDo, $sentence->text) || !str_contains($sentence->text, ',')) => self::AIM,
-            1 === preg_match($this->cues->elsewhere, $sentence->text) => null,
-            1 === preg_match($this->cues->visitorsDo, $sentence->text) => self::VISITORS,
-            1 === preg_match($this->cues->wanting, $sentence->text) => self::WISH,
+            $says($this->cues->aim),
+            $says($this->cues->aimSaid),
+            null !== $next && $next->block === $sentence->block && $reading->says($number + 1, $this->cues->aimBefore) && ($says($this->cues->wanting) || $says($this->cues->visitorsDo) || !str_contains($sentence->text, ',')) => self::AIM,
+            $says($this->cues->elsewhere) => null,
+            $says($this->cues->visitorsDo) => self::VISITORS,
+            $says($this->cues->wanting) => self::WISH,
             'feature' === $topic => self::MEANT_BY_FEATURES,
             default => null,
         };
@@ -100,7 +104,7 @@ final readonly class GoalRecogniser implements Recogniser
      */
     private function goals(Sentence $sentence, bool $loosely): array
     {
-        $aimed = 1 !== preg_match($this->cues->aimSaid, $sentence->text) && 1 === preg_match($this->cues->aim, $sentence->text, $m, \PREG_OFFSET_CAPTURE) ? (int) $m[0][1] : 0;
+        $aimed = !$this->cues->aimSaid->standIn($sentence->text) && 1 === preg_match($this->cues->aim->any, $sentence->text, $m, \PREG_OFFSET_CAPTURE) ? (int) $m[0][1] : 0;
         $length = \strlen($sentence->text);
         $found = [];
         foreach ($this->cues->goals as $goal => $patterns) {

@@ -11,7 +11,6 @@ use DunePocket\Brief\Reading\Phrase;
 use DunePocket\Brief\Reading\Reading;
 use DunePocket\Brief\Reading\Recogniser;
 use DunePocket\Brief\Reading\Sentence;
-use DunePocket\Brief\Reading\SentenceSearch;
 use DunePocket\Catalogue\Cues;
 
 /**
@@ -32,7 +31,7 @@ final readonly class LikelyRefusalRecogniser implements Recogniser
 
     public function recognise(Reading $reading): iterable
     {
-        $things = SentenceSearch::in($reading->sentences)->holding($this->cues->siteThingsByFeature, static fn (array $thing): array => [$thing[0]]);
+        $things = $reading->search->holding($this->cues->siteThingsByFeature, static fn (array $thing): array => [$thing[0]]);
         foreach ($reading->sentences as $i => $sentence) {
             if (!$sentence->isSpoken() || BlockKind::Heading === $sentence->block->kind || !\in_array($sentence->block->topic, self::TOPICS, true)) {
                 continue;

@@ -11,7 +11,6 @@ use DunePocket\Brief\Reading\Phrase;
 use DunePocket\Brief\Reading\Reading;
 use DunePocket\Brief\Reading\Recogniser;
 use DunePocket\Brief\Reading\Sentence;
-use DunePocket\Brief\Reading\SentenceSearch;
 use DunePocket\Catalogue\Cues;
 use DunePocket\Catalogue\PageKinds;
 
@@ -41,7 +40,7 @@ final readonly class RefusalRecogniser implements Recogniser
 
     public function recognise(Reading $reading): iterable
     {
-        $standing = SentenceSearch::in($reading->sentences)->holding($this->cues->refusals, static fn (array $refusal): array => [$refusal[0]]);
+        $standing = $reading->search->holding($this->cues->refusals, static fn (array $refusal): array => [$refusal[0]]);
         foreach ($reading->sentences as $i => $sentence) {
             $kind = $sentence->block->kind;
             if (!$sentence->isSpoken() || BlockKind::Title === $kind || BlockKind::Heading === $kind || $this->isGivenUp($sentence) || \in_array($sentence->block->topic, self::ANSWERS, true)) {
@@ -50,17 +49,16 @@ final readonly class RefusalRecogniser implements Recogniser
             if (FactKind::PageRefusal->value === $sentence->block->topic) {
                 $listed = iterator_to_array($this->listed($sentence), false);
                 yield from [] === $listed ? $this->spoken($sentence, $standing[$i] ?? []) : $listed;
-            } elseif (!$this->isOfSomethingElse($sentence)) {
+            } elseif (!$this->isClaim($sentence) && !$reading->says($i, $this->cues->presentSiteLacks)) {
                 yield from $this->spoken($sentence, $standing[$i] ?? []);
             }
         }
     }
 
-    /** "Set up without any training" says what sets them apart; "the present site doesn't show our work" says what is wrong with it. */
-    private function isOfSomethingElse(Sentence $sentence): bool
+    /** "Set up without any training" says what sets them apart. */
+    private function isClaim(Sentence $sentence): bool
     {
-        return (\in_array($sentence->block->topic, self::CLAIMS, true) && 1 !== preg_match('/\b(?:page|section|site|website|please|want)\b/iu', $sentence->text))
-            || 1 === preg_match($this->cues->presentSiteLacks, $sentence->text);
+        return \in_array($sentence->block->topic, self::CLAIMS, true) && 1 !== preg_match('/\b(?:page|section|site|website|please|want)\b/iu', $sentence->text);
     }
 
     /** "We don't do small jobs anymore" says nothing of the site. */

@@ -27,23 +27,55 @@ final readonly class Offerings implements Rule
      */
     private function merged(array $offerings): array
     {
-        /** @var list<Candidate> $merged */
+        /** @var array<int, Candidate> $merged */
         $merged = [];
         $keys = [];
+        $places = new Places();
+        $byWord = [];
         foreach ($offerings as $candidate) {
-            $key = $candidate->key();
-            foreach ($merged as $i => $known) {
-                if ($this->areSame($keys[$i], $key) || $known->overlaps($candidate)) {
-                    $merged[$i] = $known->joined($candidate);
-                    $keys[$i] = $merged[$i]->key();
-                    continue 2;
-                }
+            $number = $this->numberOfSame($candidate, $merged, $keys, [...$places->near($candidate), ...$this->near($candidate->key(), $byWord)]) ?? \count($merged);
+            $merged[$number] = isset($merged[$number]) ? $merged[$number]->joined($candidate) : $candidate;
+            $keys[$number] = $merged[$number]->key();
+            $places->put($number, $merged[$number]);
+            foreach ($this->outerWords($keys[$number]) as $word) {
+                $byWord[$word][$number] = $number;
             }
-            $merged[] = $candidate;
-            $keys[] = $key;
         }
 
         return $merged;
+    }
+
+    /**
+     * @param array<int, Candidate> $known
+     * @param array<int, string>    $keys  of the known
+     * @param list<int>             $near  numbers of the known that may be the same
+     */
+    private function numberOfSame(Candidate $candidate, array $known, array $keys, array $near): ?int
+    {
+        sort($near);
+        foreach ($near as $number) {
+            if ($this->areSame($keys[$number], $candidate->key()) || $known[$number]->overlaps($candidate)) {
+                return $number;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * @param array<string, array<int, int>> $byWord
+     *
+     * @return list<int>
+     */
+    private function near(string $key, array $byWord): array
+    {
+        return array_merge(...array_map(static fn (string $word): array => array_values($byWord[$word] ?? []), $this->outerWords($key)));
+    }
+
+    /** @return list<string> the first and the last: names that are the same in other words share one of them */
+    private function outerWords(string $key): array
+    {
+        return [strstr($key, ' ', true) ?: $key, substr(strrchr(' '.$key, ' ') ?: $key, 1)];
     }
 
     /**

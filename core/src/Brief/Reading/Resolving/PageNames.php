@@ -14,8 +14,8 @@ final readonly class PageNames implements Rule
 
     public function weigh(Contenders $contenders, Weighing $weighing): Contenders
     {
-        $listed = array_filter($contenders->all(FactKind::PageRequest), static fn (Candidate $page): bool => $page->certainty >= self::LISTED);
+        $listed = new Stretches(array_filter($contenders->all(FactKind::PageRequest), static fn (Candidate $page): bool => $page->certainty >= self::LISTED));
 
-        return $contenders->only(FactKind::Feature, static fn (Candidate $feature): bool => $feature->isInferred() || [] === array_filter($listed, $feature->liesIn(...)));
+        return $contenders->only(FactKind::Feature, static fn (Candidate $feature): bool => $feature->isInferred() || !$listed->hold($feature));
     }
 }

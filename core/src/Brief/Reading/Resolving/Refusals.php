@@ -12,14 +12,16 @@ final readonly class Refusals implements Rule
 {
     public function weigh(Contenders $contenders, Weighing $weighing): Contenders
     {
-        $wishes = [...$contenders->all(FactKind::Feature), ...$contenders->all(FactKind::PageRequest)];
+        $youngest = $this->youngest([...$contenders->all(FactKind::Feature), ...$contenders->all(FactKind::PageRequest)], $weighing);
         $refused = [];
-        $before = [];
-        foreach ($contenders->all(FactKind::PageRefusal) as $refusal) {
-            if ([] === array_filter($before, $refusal->overlaps(...)) && !$this->isTakenBack($refusal, $wishes, $weighing)) {
+        $before = $contenders->all(FactKind::PageRefusal);
+        $places = new Places();
+        foreach ($before as $number => $refusal) {
+            $overlaps = array_filter($places->near($refusal), static fn (int $near): bool => $before[$near]->overlaps($refusal));
+            if ([] === $overlaps && !$this->isTakenBack($refusal, $youngest, $weighing)) {
                 $refused[] = $refusal;
             }
-            $before[] = $refusal;
+            $places->put($number, $refusal);
         }
         $names = array_map(static fn (Candidate $refusal): string => $refusal->key(), $refused);
         $features = array_map(static fn (Candidate $refusal): mixed => $refusal->detail['feature'] ?? null, $refused);
@@ -33,16 +35,29 @@ final readonly class Refusals implements Rule
         return $contenders->with(FactKind::PageRequest, $weighing->withoutOverlaps($contenders->all(FactKind::PageRequest)));
     }
 
-    /** @param list<Candidate> $wishes */
-    private function isTakenBack(Candidate $refusal, array $wishes, Weighing $weighing): bool
+    /**
+     * @param list<Candidate> $wishes
+     *
+     * @return array<string, int> the age of the newest message that wishes for it, by its key and by its value
+     */
+    private function youngest(array $wishes, Weighing $weighing): array
     {
+        $youngest = [];
         foreach ($wishes as $wish) {
-            $isSame = $wish->key() === $refusal->key() || $wish->value === ($refusal->detail['feature'] ?? null);
-            if ($isSame && $weighing->age($wish) < $weighing->age($refusal)) {
-                return true;
+            foreach ([$wish->key(), $wish->value] as $name) {
+                $youngest[$name] = min($youngest[$name] ?? \PHP_INT_MAX, $weighing->age($wish));
             }
         }
 
-        return false;
+        return $youngest;
+    }
+
+    /** @param array<string, int> $youngest as above */
+    private function isTakenBack(Candidate $refusal, array $youngest, Weighing $weighing): bool
+    {
+        $feature = $refusal->detail['feature'] ?? null;
+        $wished = min($youngest[$refusal->key()] ?? \PHP_INT_MAX, \is_string($feature) ? $youngest[$feature] ?? \PHP_INT_MAX : \PHP_INT_MAX);
+
+        return $wished < $weighing->age($refusal);
     }
 }

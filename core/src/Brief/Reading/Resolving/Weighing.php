@@ -64,15 +64,20 @@ final readonly class Weighing
      */
     public function withoutOverlaps(array $candidates): array
     {
+        /** @var list<Candidate> $kept */
         $kept = [];
+        $places = new Places();
         foreach ($candidates as $candidate) {
-            foreach ($kept as $i => $other) {
-                if ($other->overlaps($candidate)) {
-                    $kept[$i] = $other->certainty >= $candidate->certainty ? $other : $candidate;
-                    continue 2;
+            $number = \count($kept);
+            foreach ($places->near($candidate) as $near) {
+                if ($kept[$near]->overlaps($candidate)) {
+                    $candidate = $kept[$near]->certainty >= $candidate->certainty ? $kept[$near] : $candidate;
+                    $number = $near;
+                    break;
                 }
             }
-            $kept[] = $candidate;
+            $kept[$number] = $candidate;
+            $places->put($number, $candidate);
         }
 
         return array_values($kept);

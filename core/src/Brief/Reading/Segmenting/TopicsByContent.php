@@ -8,6 +8,7 @@ use DunePocket\Brief\FactKind;
 use DunePocket\Brief\Reading\Block;
 use DunePocket\Brief\Reading\Phrase;
 use DunePocket\Catalogue\Cues;
+use DunePocket\Catalogue\Wordings;
 
 /**
  * Settles what labels ask for that only their content tells apart. "Features" asks for those of the site, or, under a
@@ -64,7 +65,7 @@ final readonly class TopicsByContent
 
     private function areOfASite(string $features): bool
     {
-        return [] !== array_filter($this->cues->features, static fn (string $pattern): bool => 1 === preg_match($pattern, $features))
+        return [] !== array_filter($this->cues->features, static fn (Wordings $wordings): bool => $wordings->standIn($features))
             || \count(array_filter(Phrase::list($features), fn (array $part): bool => null !== $this->cues->featureAlone($part[0]))) > 1;
     }
 }

@@ -10,6 +10,7 @@ use DunePocket\Brief\Reading\Phrase;
 use DunePocket\Brief\Reading\Sentence;
 use DunePocket\Catalogue\Cues;
 use DunePocket\Catalogue\PageKinds;
+use DunePocket\Catalogue\Wordings;
 
 /** What stands where pages are asked for: "Pages:", "Which pages do you need?". */
 final readonly class AskedPages implements PageWording
@@ -102,7 +103,7 @@ final readonly class AskedPages implements PageWording
     /** @param list<array{string, int}> $parts "Prices.", and no feature after the answer */
     private function isShortName(array $parts, string $text, Sentence $sentence): bool
     {
-        $isFeature = !$sentence->isFirst() && [] !== array_filter($this->cues->features, static fn (string $pattern): bool => 1 === preg_match($pattern, $text));
+        $isFeature = !$sentence->isFirst() && [] !== array_filter($this->cues->features, static fn (Wordings $wordings): bool => $wordings->standIn($text));
 
         return !$isFeature && 1 === \count($parts) && str_word_count($text) <= self::SHORT && 1 === preg_match('/^\s*(?:and\s+)?\p{Lu}/u', $text);
     }

@@ -6,6 +6,7 @@ namespace DunePocket\Brief\Reading\Recogniser\Pages;
 
 use DunePocket\Brief\Reading\Sentence;
 use DunePocket\Catalogue\Cues;
+use DunePocket\Catalogue\Wordings;
 
 /** "Gift vouchers would be lovely"; what a site can do anyway is no page, nor is "it" or "that". */
 final readonly class NamedWish implements PageWording
@@ -32,7 +33,7 @@ final readonly class NamedWish implements PageWording
         return ($this->make->isKnown($name) && 1 !== preg_match(self::PICTURES, $name)) || (
             str_word_count($name) <= self::NAME_WORDS
             && 1 !== preg_match(self::NO_PAGE, $name)
-            && [] === array_filter($this->cues->features, static fn (string $pattern): bool => 1 === preg_match($pattern, $name))
+            && [] === array_filter($this->cues->features, static fn (Wordings $wordings): bool => $wordings->standIn($name))
         );
     }
 }

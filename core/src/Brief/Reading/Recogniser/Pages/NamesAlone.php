@@ -35,10 +35,13 @@ final readonly class NamesAlone implements PageWording
             $text = preg_replace_callback(self::BETWEEN_NAMES, static fn (array $m): string => str_pad(',', \strlen($m[0])), $text) ?? $text;
         }
         $parts = Phrase::list($text);
+        if (\count($parts) < self::LEAST) {
+            return;
+        }
         $known = $this->make->known($parts);
         $unasked = null === $sentence->block->topic;
         $arePages = $known > 0 || ($unasked && \count($parts) > self::LEAST && ($isSeparated || $this->haveTitles($parts)));
-        if (\count($parts) >= self::LEAST && $arePages && (($unasked && $this->areOfASite($parts, $text, $known)) || $this->make->areNames($parts))) {
+        if ($arePages && (($unasked && $this->areOfASite($parts, $text, $known)) || $this->make->areNames($parts))) {
             yield from $this->make->pages($parts, $sentence->start, self::CERTAINTY);
         }
     }
