@@ -33,7 +33,7 @@ final readonly class KindRecogniser
     private const GENERAL = 0.6;
     /** From this on the kind was named rather than betrayed. */
     private const NAMED = 3.0;
-    private const EVIDENCE_NEEDED = 2.0;
+    private const EVIDENCE_NEEDED = 1.2;
     private const MOST_FROM_ONE_WORD = 2;
     private const EARLY_SENTENCES = 4;
     /** How far into an answer a business says what it is, in bytes. */
@@ -115,7 +115,7 @@ final readonly class KindRecogniser
             if ($seen[$key] > self::MOST_FROM_ONE_WORD) {
                 continue;
             }
-            $worth = self::WORTH[$this->place($reading->sentences[$number], $number, $start, \strlen($word), $read)][$sort] + self::LONGER * (str_word_count($word) - 1);
+            $worth = self::WORTH[$this->place($reading->sentences[$number], $number, $start, \strlen($word), $sort, $read)][$sort] + self::LONGER * (str_word_count($word) - 1);
             $score += $worth;
             if ($worth > $bestWorth) {
                 $bestWorth = $worth;
@@ -152,7 +152,7 @@ final readonly class KindRecogniser
      *
      * @return key-of<self::WORTH>
      */
-    private function place(Sentence $sentence, int $number, int $start, int $length, array $read): string
+    private function place(Sentence $sentence, int $number, int $start, int $length, string $sort, array $read): string
     {
         $topic = $sentence->block->topic;
         $before = substr($sentence->text, 0, $start - $sentence->start);
@@ -177,7 +177,7 @@ final readonly class KindRecogniser
         if ($saysWhatTheyAre || 1 === preg_match(self::SELF, $before)) {
             return 'self';
         }
-        if (1 === preg_match(self::NOT_OURS, $before) || ($isPlural && 1 === preg_match(self::THEIRS, $before))) {
+        if (('names' === $sort && 1 === preg_match(self::NOT_OURS, $before)) || ($isPlural && 1 === preg_match(self::THEIRS, $before))) {
             return 'aside';
         }
         foreach ($read['offers'] as $offer) {
