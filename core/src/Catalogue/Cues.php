@@ -68,6 +68,10 @@ final readonly class Cues
     public string $siteThings;
     /** What is never refused as a page. */
     public string $noRefusals;
+    /** A name and what the business of that name does. */
+    public string $does;
+    /** "installs heat pumps": what a business does, told without its name. */
+    public string $doing;
     /** What is not wanted of a site without being a thing on it. */
     public string $noThings;
     public string $givenUp;
@@ -152,6 +156,8 @@ final readonly class Cues
         $this->willing = $expand('(?:'.implode('|', $unwilling->strings('willing')).')');
         $this->siteThings = $any('site_things');
         $this->noRefusals = $any('no_refusals');
+        $this->doing = $expand('^(?:(?:now|mainly|mostly|also) )?(?-i:(?=\p{Ll})){DOES}\s');
+        $this->does = $expand('^{NAME}\s+(?:now |also |mainly )?{DOES}\s');
         $this->noThings = $any('no_things');
         $this->offeringVerbs = array_map($expand, $cues->stringMap('offering_verbs'));
         $this->givenUp = $any('given_up');
@@ -173,7 +179,7 @@ final readonly class Cues
         $this->pointingAhead = $any('pointing_ahead');
         $this->emphasis = $any('emphasis');
         $this->name = $expand('{NAME}');
-        $this->persons = $expand('^(?:[\p{L}\'’-]+\s+){0,3}{PERSONS}(?:\s+(?:who|with|in|from|at|of|without|over|under|mostly|mainly|too|turning|looking|after|for)\b.*)?$');
+        $this->persons = $expand('^(?:[\p{L}\d\'’-]+\s+){0,3}{PERSONS}(?:\s+(?:who|with|in|from|at|of|without|over|under|mostly|mainly|too|turning|looking|after|for)\b.*)?$');
         $this->money = $expand('(?:from |around |about )?{MONEY}(?:\s*(?:-|–|to)\s*{MONEY})?(?:\s*(?:(?:per|a|an|each|for(?: an?)?)\b|\/)\s*(?:\d+\s*)?[\p{L}]+(?:\s(?:minutes|min|mins|hours|people))?)?');
     }
 

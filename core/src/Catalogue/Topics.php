@@ -18,6 +18,9 @@ final readonly class Topics
     /** "As discussed on the phone:" asks for nothing. */
     private string $introduces;
 
+    /** "Which ones?" goes on with what was asked before. */
+    private string $asksOn;
+
     /** @param callable(string): string $expand makes a pattern of what the catalogue holds */
     public function __construct(Node $topics, callable $expand)
     {
@@ -34,6 +37,7 @@ final readonly class Topics
             }
         }
         $this->introduces = $expand($topics->string('introduces'));
+        $this->asksOn = $expand($topics->string('asks_on'));
         $this->labels = $labels;
         $this->questions = $questions;
     }
@@ -48,6 +52,12 @@ final readonly class Topics
     public function of(string $text): ?string
     {
         return $this->ofLabel($text) ?? (1 === preg_match($this->introduces, trim($text)) ? null : $this->first($this->questions, trim($text)));
+    }
+
+    /** Whether a question asks for more of the list that the one before it asked for. */
+    public function asksOn(string $question): bool
+    {
+        return 1 === preg_match($this->asksOn, trim($question));
     }
 
     private function bare(string $text): string

@@ -29,6 +29,7 @@ final readonly class FeatureRecogniser implements Recogniser
     private const WISHED = 0.85;
     /** A refusal in more words than this is called by the feature's name. */
     private const LONG = 3;
+    private const ON_THE_WAY = '/^(?:write|post)\s/iu';
     /** "want a shop", "take bookings", "photos of": what the name of the thing does not hold. */
     private const AROUND = '/^(?:(?:with|need|want|like|have|take|add|use|do|publish|show|display|list|put up|actual|our|an?|the|any)\s+)+|\s+(?:of|from|for|to|on|in|at)$/iu';
 
@@ -60,7 +61,7 @@ final readonly class FeatureRecogniser implements Recogniser
                 }
                 [$words, $offset] = $this->refusedOrFirst($sentence, $matches[0]);
                 if ('page_refusal' === $topic || $this->negation->covers($sentence, $offset)) {
-                    yield new Candidate(FactKind::PageRefusal, Phrase::title(str_word_count($words) > self::LONG ? strtr($feature, '-', ' ') : preg_replace(self::AROUND, '', $words) ?? $words), $sentence->start + $offset, \strlen($words), 0.93, detail: ['feature' => $feature]);
+                    yield new Candidate(FactKind::PageRefusal, Phrase::title($this->nameOfRefused($feature, $words)), $sentence->start + $offset, \strlen($words), 0.93, detail: ['feature' => $feature]);
                 } elseif ($wished || $this->isNamed($feature, $sentence, $words) || ('page_request' === $topic && $this->saysWhatIsThere($sentence)) || ('page_request' === $topic && 1 === preg_match('/\bwith (?:an?|the|our)?\s*$|\([^)]*$/iu', substr($sentence->text, 0, $offset)))) {
                     yield new Candidate(FactKind::Feature, $feature, $sentence->start + $offset, \strlen($words), $asked ? self::ASKED : self::WISHED, detail: ['wording' => Phrase::tidy($words)]);
                 }
@@ -99,6 +100,14 @@ final readonly class FeatureRecogniser implements Recogniser
         }
 
         return $blocks;
+    }
+
+    /** "write a recipe" is no name: what it would have been for is refused. */
+    private function nameOfRefused(string $feature, string $words): string
+    {
+        return str_word_count($words) > self::LONG || 1 === preg_match(self::ON_THE_WAY, $words)
+            ? strtr($feature, '-', ' ')
+            : preg_replace(self::AROUND, '', $words) ?? $words;
     }
 
     /** A sentence about the pages rather than the list of them. */

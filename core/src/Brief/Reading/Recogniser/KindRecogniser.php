@@ -33,7 +33,7 @@ final readonly class KindRecogniser
     private const GENERAL = 0.6;
     /** From this on the kind was named rather than betrayed. */
     private const NAMED = 3.0;
-    private const EVIDENCE_NEEDED = 1.2;
+    private const EVIDENCE_NEEDED = 1.3;
     private const MOST_FROM_ONE_WORD = 2;
     private const EARLY_SENTENCES = 4;
     /** How far into an answer a business says what it is, in bytes. */

@@ -28,7 +28,7 @@ final readonly class LikelyNameRecogniser implements Recogniser
     private const MOST_WORDS = 6;
     private const MOST_REPEATS = 3;
     private const TOPICS = [null, 'business_kind', 'business_name', 'person', 'offering', 'goal', 'differentiator'];
-    private const CALENDAR = '/^(?:(?:jan|febr)uary|march|april|may|june|july|august|(?:septem|octo|novem|decem)ber|(?:mon|tues|wednes|thurs|fri|satur|sun)days?|christmas|easter|english|french|german|welsh|google|facebook|instagram|whatsapp|website|brief|notes?|questionnaire|re|fwd|subject|from|to|date|thanks|regards|cheers)\b/iu';
+    private const CALENDAR = '/^(?:(?:on|at|in|every|each|this|last|next|until|by|from|since) )?(?:(?:jan|febr)uary|march|april|may|june|july|august|(?:septem|octo|novem|decem)ber|(?:mon|tues|wednes|thurs|fri|satur|sun)days?|christmas|easter|english|french|german|welsh|google|facebook|instagram|whatsapp|website|brief|notes?|questionnaire|re|fwd|subject|from|to|date|thanks|regards|cheers)\b/iu';
     private const OF_PAGES = '/\b(?:FAQs?|Contact|Home)\b/u';
     private const PLACE_BEFORE = '/\b(?:in|near|at|from|to|around|outside|off|between|across|behind|by|over|through|of|towards?|north|south|east|west|street|on)\s+(?:the\s+)?$/iu';
     private const PERSON_BEFORE = '/\b(?:dear|hi|hiya|hello|hey|thanks|cheers|regards|wife|husband|partner|sister|brother|mum|dad|son|daughter|friend|colleague|mr|mrs|ms|dr|rev|i[\'’]?m|i am|name is|with|and|says|said|told|ask|asked)\.?,?\s+$/iu';

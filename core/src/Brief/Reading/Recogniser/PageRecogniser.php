@@ -45,7 +45,7 @@ final readonly class PageRecogniser implements Recogniser
             yield from match ($sentence->block->topic) {
                 'page_request' => $this->asked->requests($sentence),
                 null, 'feature' => [...$this->names->requests($sentence), ...$this->spoken->requests($sentence)],
-                'goal', 'offering', 'business_kind', 'page_count' => $this->spoken->requests($sentence),
+                'goal', 'offering', 'business_kind', 'page_count', 'page_limit' => $this->spoken->requests($sentence),
                 default => [],
             };
         }

@@ -31,7 +31,7 @@ final readonly class RefusalRecogniser implements Recogniser
     /** Pages every site has: only "no about page" refuses one, and "about" alone never. */
     private const ALWAYS_THERE = '/^(?:home|contact|about)$/iu';
     /** "Scrap what I said", "Instagram does that": words that name nothing. */
-    private const NO_NAME = '/\s(?:an?|of|for|in|with|to|by|the|does|do|did|is|are)$|^(?:n?either|with|by|for|what|that|this|which|who|how|why|it|we|i|they|he|she|you)\b/iu';
+    private const NO_NAME = '/^pages? (?:about|on|for) (?:it|them|that|this)$|\s(?:an?|of|for|in|with|to|by|the|does|do|did|is|are)$|\b\p{L}+n[\'’]t\b|^(?:n?either|with|by|for|what|that|this|which|who|how|why|it|we|i|they|he|she|you)\b/iu';
     private const PREPOSITION = '/\s+(?:of|for|in|about|from|with|to)\s.*$/iu';
 
     public function __construct(private Cues $cues, private PageKinds $pages)
@@ -55,10 +55,10 @@ final readonly class RefusalRecogniser implements Recogniser
         }
     }
 
-    /** "Set up without any training" says what sets them apart. */
+    /** "Set up without any training", "what's different about us is that there's no music": what sets them apart. */
     private function isClaim(Sentence $sentence): bool
     {
-        return \in_array($sentence->block->topic, self::CLAIMS, true) && 1 !== preg_match('/\b(?:page|section|site|website|please|want)\b/iu', $sentence->text);
+        return (\in_array($sentence->block->topic, self::CLAIMS, true) || 1 === preg_match('/\b(?:different|special|unusual|unique) (?:about|with|at) (?:us|it|our|the)\b/iu', $sentence->text)) && 1 !== preg_match('/\b(?:page|section|site|website|please|want)\b/iu', $sentence->text);
     }
 
     /** "We don't do small jobs anymore" says nothing of the site. */
@@ -99,7 +99,7 @@ final readonly class RefusalRecogniser implements Recogniser
                 [$names, $offset] = $match['names'];
                 $names = Phrase::wholeWords($names, substr($sentence->text, (int) $offset + \strlen($names)));
                 foreach (Phrase::list(str_replace([' nor ', ' no '], [', or ', ',no '], $names)) as [$part, $at]) {
-                    $lead = 1 === preg_match('/^(?:(?:none of (?:those|these|the|that|your)|an?|the|any|no|please|actually|actual|publish|show|display|advertise|put up|dont|don[\'’]?t|want|our|or|and|nor|also|but|maybe)\s+)+/iu', $part, $m) ? \strlen($m[0]) : 0;
+                    $lead = 1 === preg_match('/^(?:(?:n?one of (?:those|these|the|that|your)|an?|the|any|no|please|actually|actual|publish|show|display|advertise|put up|dont|don[\'’]?t|want|our|or|and|nor|also|but|maybe)\s+)+/iu', $part, $m) ? \strlen($m[0]) : 0;
                     $from = (int) $offset + $at + $lead;
                     $candidate = $this->refusal(substr($part, $lead), $sentence->start + $from, $sure);
                     if (null === $candidate) {

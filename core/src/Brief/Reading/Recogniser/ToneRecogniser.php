@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace DunePocket\Brief\Reading\Recogniser;
 
 use DunePocket\Brief\FactKind;
+use DunePocket\Brief\Reading\BlockKind;
 use DunePocket\Brief\Reading\Candidate;
 use DunePocket\Brief\Reading\Negation;
 use DunePocket\Brief\Reading\Reading;
@@ -66,7 +67,7 @@ final readonly class ToneRecogniser implements Recogniser
         if ('design_note' === $sentence->block->topic) {
             return $this->isListOfTones($sentence->text);
         }
-        if (null !== $sentence->block->topic) {
+        if (null !== $sentence->block->topic || BlockKind::Heading === $sentence->block->kind) {
             return false;
         }
         if (1 === preg_match(self::ABOUT_VOICE, $sentence->text)) {

@@ -22,6 +22,11 @@ use DunePocket\Language\Typography;
 final readonly class TopicRecogniser implements Recogniser
 {
     private const CERTAINTY = 0.95;
+    /** "Size: 9 people" counts no pages. */
+    private const HEADS = '/\d\s+(?:people|staff|employees|members|of us|partners|engineers|volunteers)\b/iu';
+    /** "How many pages at most?" */
+    private const LIMIT = 'page_limit';
+    private const AT_MOST = 'at most ';
 
     private const NOTHING = '/^(?:no|not|none|nothing|we (?:don[\'’]?t|do not) (?:have|know))\b/iu';
     /** "No call-out charge" does set them apart. */
@@ -43,6 +48,9 @@ final readonly class TopicRecogniser implements Recogniser
     {
         $named = false;
         foreach ($reading->blocks as $block) {
+            if (self::LIMIT === $block->topic) {
+                yield from $this->count($block, self::AT_MOST.$block->text);
+            }
             $kind = null === $block->topic ? null : FactKind::tryFrom($block->topic);
             if (null === $kind || !\in_array($block->kind, [BlockKind::Answer, BlockKind::Item, BlockKind::Paragraph], true) || $this->cues->isBlank($block->text)) {
                 continue;
@@ -58,11 +66,20 @@ final readonly class TopicRecogniser implements Recogniser
     }
 
     /** @return iterable<Candidate> */
+    private function count(Block $block, string $words): iterable
+    {
+        $count = Numeral::range($words);
+        if (null !== $count && 1 !== preg_match(self::HEADS, $words)) {
+            yield new Candidate(FactKind::PageCount, $count, $block->start, \strlen($block->text), self::CERTAINTY);
+        }
+    }
+
+    /** @return iterable<Candidate> */
     private function answer(FactKind $kind, Block $block): iterable
     {
         switch ($kind) {
             case FactKind::BusinessName:
-                if (1 === preg_match('/^[^.,;(\n]{2,60}/u', $block->text, $m) && 1 !== preg_match('/\b(?:we|our|is called|is)\b/iu', $m[0])) {
+                if (1 === preg_match('/^[^.,;(\n]{2,60}/u', $block->text, $m) && 1 !== preg_match('/\b(?:we|our|is called|is)\b/iu', $m[0]) && 1 !== preg_match($this->cues->does, $m[0])) {
                     yield $this->whole($kind, $block, rtrim($m[0]));
                 }
 
@@ -85,10 +102,7 @@ final readonly class TopicRecogniser implements Recogniser
 
                 return;
             case FactKind::PageCount:
-                $count = Numeral::range($block->text);
-                if (null !== $count) {
-                    yield new Candidate($kind, $count, $block->start, \strlen($block->text), self::CERTAINTY);
-                }
+                yield from $this->count($block, $block->text);
 
                 return;
             case FactKind::PageRequest:

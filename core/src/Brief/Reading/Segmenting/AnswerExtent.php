@@ -10,11 +10,19 @@ use DunePocket\Brief\FactKind;
 final readonly class AnswerExtent
 {
     /** What is asked for is one list. */
-    private const LISTS = ['page_request', 'offering', 'audience', 'avoid_word', 'keyphrase', 'page_count', 'business_name'];
+    private const LISTS = ['page_request', 'offering', 'audience', 'avoid_word', 'keyphrase', 'page_count', 'page_limit', 'business_name'];
     private const SENTENCE = '/^(?=(?-i:\p{Lu}))(?=.*\b(?:we|i|it|they|you|is|are|was|has|have|should|must|would)\b)/iu';
     /** A sentence that leaves the list of what is offered, or of who comes. */
     private const SPEAKS_OF_ELSE = '/^(?:we|i|it|they|you|he|she|our|my|people|customers|clients|everything|everyone|the (?:web)?site|this|please|in)\b(?=.*\b(?:we|i|it|they|you|is|are|was|has|have|should|must|would|do|does|can|will|need|want)\b)|\b(?:web ?site|pages?)\b/iu';
+    /** "A page about the teachers.", "And contact." */
+    private const ONE_MORE = '/^(?:and |plus |also |oh,? |then |maybe |probably )*(?:an? |one )?pages?\b|^(?:and|plus|then|also|oh,? and)\s+(?:\S+\s+){0,2}\S+\.?$|^(?!nothing|no more|none)\p{Lu}[\p{L}’\']+(?: \p{L}+)?\.$/iu';
     private const COUNTS = '/^(?:about |maybe |so |no more than |at most |not more than |up to |max(?:imum)? |around |roughly |probably )?(?:\d|one|two|three|four|five|six|seven|eight|nine|ten)\b/iu';
+
+    /** Whether what is asked for is a list. */
+    public function isOfLists(?string $topic): bool
+    {
+        return \in_array($topic, self::LISTS, true);
+    }
 
     /** Whether a line is a sentence of its own and no item of a list. */
     public function isSentence(string $text): bool
@@ -25,7 +33,7 @@ final readonly class AnswerExtent
     /** How many bytes of the text answer what was asked: its first sentence, and those that go on with its list. */
     public function bytes(string $text, ?string $topic): int
     {
-        if (!\in_array($topic, self::LISTS, true)) {
+        if (null === $topic || !$this->isOfLists($topic)) {
             return \strlen($text);
         }
         preg_match_all('/(?<=[.!?])\s+(?=\p{Lu}|\d)/u', $text, $ends, \PREG_OFFSET_CAPTURE);
@@ -43,7 +51,7 @@ final readonly class AnswerExtent
     private function isLeft(string $topic, string $before, string $next): bool
     {
         return match ($topic) {
-            FactKind::PageRequest->value => 1 !== preg_match(self::COUNTS, $next) && ($this->isSentence($next) || str_contains($before, ',')),
+            FactKind::PageRequest->value => 1 !== preg_match(self::COUNTS, $next) && 1 !== preg_match(self::ONE_MORE, $next) && ($this->isSentence($next) || str_contains($before, ',')),
             FactKind::Offering->value, FactKind::Audience->value => 1 === preg_match(self::SPEAKS_OF_ELSE, $next),
             default => $this->isSentence($next),
         };

@@ -31,6 +31,8 @@ final class Segmentation
     private bool $justAsked = false;
     private bool $designerAsking = false;
     private bool $designerJustAsked = false;
+    /** What was asked for last. */
+    private ?string $askedLast = null;
 
     public function __construct(
         public readonly SourceForm $form,
@@ -101,9 +103,20 @@ final class Segmentation
     public function ask(Line $question, ?string $topic, bool $byDesigner = false): void
     {
         $this->asked = Asked::byQuestion($topic, $question);
+        $this->askedLast = $topic;
         $this->asking = true;
         $this->designerAsking = $byDesigner;
         $this->answeredInLine = false;
+    }
+
+    /** The list that the last question asked for, which another may ask on for: pages, where it asked how many. */
+    public function listAsked(): ?string
+    {
+        return match (true) {
+            \in_array($this->askedLast, [FactKind::PageCount->value, 'page_limit'], true) => FactKind::PageRequest->value,
+            FactKind::BusinessName->value !== $this->askedLast && $this->extent->isOfLists($this->askedLast) => $this->askedLast,
+            default => null,
+        };
     }
 
     public function under(Asked $asked): void

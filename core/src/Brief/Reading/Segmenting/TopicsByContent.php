@@ -6,6 +6,7 @@ namespace DunePocket\Brief\Reading\Segmenting;
 
 use DunePocket\Brief\FactKind;
 use DunePocket\Brief\Reading\Block;
+use DunePocket\Brief\Reading\BlockKind;
 use DunePocket\Brief\Reading\Phrase;
 use DunePocket\Catalogue\Cues;
 use DunePocket\Catalogue\Wordings;
@@ -24,6 +25,7 @@ final readonly class TopicsByContent
     /** Why there is to be a site, rather than why people come. */
     private const AIM = '/^(?:to\b|because (?:we|i) (?:need|want)|more\b|get\b|so (?:that )?(?:people|we|i)\b|(?:we|i) (?:need|want))/iu';
     private const IS_MENU_OF_SITE = '/\b(?:home|about|contact|faq)\b/iu';
+    private const IS_BUSINESS = '/\b(?:trading|established|founded|set up|in business) (?:since|in)\b|\b(?:firm|company|practice|shop|studio|charity|co-?op|agency|salon|garage|family business)\b(?!s)/iu';
     private const ARE_PAGES = '/^(?:home|about|contact|faq)\b|\b(?:home|about)\s*,/imu';
 
     public function __construct(private Cues $cues)
@@ -48,6 +50,30 @@ final readonly class TopicsByContent
                 $blocks[$j] = $asked->about($this->topic((string) $asked->topic, $text)->value);
             }
             $run = [];
+        }
+
+        return $this->withBusinessAsWho(array_map($this->withoutNameThatDoes(...), array_values($blocks)));
+    }
+
+    /** "Business: installs heat pumps" says what they do, and not what they are called. */
+    private function withoutNameThatDoes(Block $block): Block
+    {
+        return FactKind::BusinessName->value === $block->topic && 1 === preg_match($this->cues->doing, $block->text) ? $block->about(FactKind::BusinessKind->value) : $block;
+    }
+
+    /**
+     * "Who: two-man electrical firm", where another label asks whom it is for, says what they are.
+     *
+     * @param list<Block> $blocks
+     *
+     * @return list<Block>
+     */
+    private function withBusinessAsWho(array $blocks): array
+    {
+        $who = array_filter($blocks, static fn (Block $block): bool => BlockKind::Answer === $block->kind && FactKind::Audience->value === $block->topic);
+        $first = array_key_first($who);
+        if (null !== $first && \count($who) > 1 && 1 === preg_match(self::IS_BUSINESS, $who[$first]->text)) {
+            $blocks[$first] = $who[$first]->about(FactKind::BusinessKind->value);
         }
 
         return array_values($blocks);

@@ -17,6 +17,7 @@ final readonly class AskedOfferings
     private const CERTAINTY = 0.95;
     /** "Independent opticians" says what they are, not what they offer. */
     private const PROFESSION = '/^[^,]{3,40}(?:ers|ors|ists|ians|ants|ects|smiths|wrights|company|firm|agency|practice|studio|charity|club)\.?$/iu';
+    private const SUMMED_UP = '/^[^:.;,\d]{3,60}:\s+(?=[^:]+$)/u';
     /** A sentence rather than a list. */
     private const SAYS = '/^(?:it[\'’]?s|we[\'’]?re|we|i|it|they|there|this|all|each|every|people|most|some|you|our|that[\'’]?s|not)\b|\b(?:my|his|her|she|he|it[\'’]?s|we[\'’]re|is|are|was|were|started|comes?|costs?|included|know|think)\b/iu';
 
@@ -34,11 +35,24 @@ final readonly class AskedOfferings
             return $sentence->isFirst() ? $this->item->offered($sentence->text, $sentence->start, self::ITEM) : [];
         }
         $listed = $this->running->untilStop($sentence->text);
-        $parts = Phrase::list($listed);
+        $parts = $this->named($listed);
 
         return \count($parts) > 1 && 1 !== preg_match(self::SAYS, $listed) && !$this->running->hasSureVerb($listed)
             ? $this->list($parts, $sentence, $sentence->start + \strlen($listed))
             : $this->sentence($sentence);
+    }
+
+    /**
+     * "NHS and private dentistry: check-ups, hygiene and implants": what stands before the list sums it up.
+     *
+     * @return list<array{string, int}>
+     */
+    private function named(string $list): array
+    {
+        $lead = 1 === preg_match(self::SUMMED_UP, $list, $m) ? \strlen($m[0]) : 0;
+        $parts = array_map(static fn (array $part): array => [$part[0], $part[1] + $lead], Phrase::list(substr($list, $lead)));
+
+        return \count($parts) > 1 ? $parts : Phrase::list($list);
     }
 
     /**

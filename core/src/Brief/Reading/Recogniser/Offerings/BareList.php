@@ -30,6 +30,8 @@ final readonly class BareList
     private const HEDGED = '/^\s*(?:mostly|mainly|usually)\s+/iu';
     /** "guided walks (two hours, £12)" */
     private const PRICED_ASIDE = '/^[^,(]{4,40}\([^)]*[£$€]\d[^)]*\)\s*$/u';
+    /** "Puppy classes on Tuesday evenings" */
+    private const ON_A_DAY = '/^(?!(?:we|i|it|they|open|closed|on|every)\b)[^,(.:]{4,40}\s(?:on|every) (?:mon|tues|wednes|thurs|fri|satur|sun)day(?:s| mornings?| afternoons?| evenings?| nights?)?\s*$/iu';
     /** "House moves, storage, and we do the packing" */
     private const CLAUSE_AFTER = '/,?\s+(?:and|but|so)\s+(?:[\p{L}]+\s+){0,8}(?:we|i|it|they)\b.*$|,\s+(?:we|i|it|they|he|she|that)(?:[\'’]\p{L}+)?\s.*$/ius';
     private const CIRCUMSTANCES = '/\s*\([^)]*\)|\s(?:on|in|at|every|during|from)\s.*$/iu';
@@ -51,7 +53,7 @@ final readonly class BareList
         $goesOn = $afterOffering && 1 === preg_match(self::GOES_ON, $text, $lead);
         $inPassing = $afterOffering && 1 === preg_match(self::TOO, $text, $too);
         $text = $too[0] ?? $text;
-        $inPassing = $inPassing || ($goesOn && 1 === preg_match('/^\s*oh\b/iu', $text)) || ($afterOffering && 1 === preg_match(self::PRICED_ASIDE, $text));
+        $inPassing = $inPassing || ($goesOn && 1 === preg_match('/^\s*oh\b/iu', $text)) || ($afterOffering && (1 === preg_match(self::PRICED_ASIDE, $text) || 1 === preg_match(self::ON_A_DAY, $text)));
         $text = Covered::lead($goesOn ? \strlen($lead[0] ?? '') : 0, $text);
         $text = Covered::lead(1 === preg_match(self::HEDGED, $text, $hedge) ? \strlen($hedge[0]) : 0, $text);
         $bare = rtrim(preg_replace(self::CLAUSE_AFTER, '', $text) ?? $text);

@@ -21,7 +21,7 @@ final readonly class InRunningText
     private const CARED_FOR = '/^(?:(?:all|small|large|farm|your)\s+)*(?:cats?|dogs?|rabbits?|horses?|ponies|chickens?|hens|guinea pigs|hamsters|pets?|animals|birds|reptiles|people|patients|children|adults|families)$/iu';
     private const CARES = '/\b(?:look after|see|treat|care for)\b/iu';
     /** "Photographs, please, of real afternoons" */
-    private const NO_OBJECT = '/^\s*(?:,|of\b|please\b)/iu';
+    private const NO_OBJECT = '/^\s*(?:,|(?:of|please)\b|for (?!(?:weddings|parties|events|hire|sale)\b))/iu';
     /** "eighty cows, thirty goats", "the courier broke half of it" */
     private const COUNTED = '/^\s*(?:the|\d+|two|three|four|five|six|seven|eight|nine|ten|twelve|twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety)\s/iu';
     /** "We considered selling fabric" */
@@ -41,9 +41,9 @@ final readonly class InRunningText
     private const DONE_ON_SITE = '/^\s*(?:say|tell|ask|send|book|check|find out|ring|call|pay|order|read|fill|choose|leave|sign|see what|see when|contact|get in touch|reserve)\b/iu';
     /** "We have four double rooms and one family suite" */
     private const LET = '/\b(?:rooms?|suites?|cabins?|cottages?|apartments?|pitches|pods?|yurts?|lodges?|studios?|courts?|chalets?|bunkhouses?|dorms?|stables?|moorings?)\b/iu';
-    private const GROUP_OR_PLACE = '/^\s*(?:also )?an?\s+(?:[\p{L}-]+ )?(?:class|course|club|workshop|group|band|choir|(?<= )shop|farm shop|caf[eé]|bar|team|tap ?room|tea ?rooms?|swimming pool|sauna|gym|spa|restaurant|soft play|campsite|showroom)\b/iu';
+    private const GROUP_OR_PLACE = '/^\s*(?:also )?an?\s+(?:[\p{L}-]+ )?(?:class|course|club|workshop|group|band|choir|(?<= )shop|farm shop|caf[eé]|bar|team|tap ?room|tea ?rooms?|swimming pool|sauna|gym|spa|restaurant|soft play|campsite|showroom)\b(?!\s+(?:in|near|on|at)\s+(?-i:\p{Lu}))/iu';
     private const THERE_IS = '/\b(?:class|classes|course|courses|club|workshops?|sessions?|shop|caf[eé]|bar|theatre|group|choir|nursery|academy)\b/iu';
-    private const STOP = '/(?:[.;!?]|\s[–—-]\s|,?\s(?:but|because|so(?! on)|which|who|where|when|while|although|since|if|until|that[\'’](?:s|re)|or anything|all of (?:it|them)|that (?:have|has|had|are|is|were|we|i|you|they|need|don[\'’]?t|can)|as long as|mostly for|mainly for|usually for|to (?:people|help|make|give|keep|let)|,\s*(?:we|i|it|they))\b|,?\sand\s(?:on|in|at|every|once|twice|since|from)\s[^,.;]{0,25}\b(?:we|i)\b|,?\sand\s(?:we|i|they|it|people|that|you|can|have|all|want|would|need)\b|,\s(?:the (?:rest|remainder)|we|i|all|free(?! [\p{L}-]+(?:[.,]|\s*$))|mostly|mainly|usually|with|that(?:[\'’]s| was| is| were)|this|my|he|she)\b)/iu';
+    private const STOP = '/(?:[.;!?]|\s[–—-]\s|,?\s(?:but|because|so(?! on)|which|who|where|when|while|although|since|if|until|that[\'’](?:s|re)|or anything|all of (?:it|them)|that (?:have|has|had|are|is|were|we|i|you|they|need|don[\'’]?t|can)|as long as|mostly for|mainly for|usually for|to (?:people|help|make|give|keep|let)|,\s*(?:we|i|it|they))\b|,?\sand\s(?:on|in|at|every|once|twice|since|from|a few times|several times|now and then|sometimes|occasionally)\s[^,.;]{0,25}\b(?:we|i)\b|,?\sand\s(?:we|i|they|it|people|that|you|can|have|all|want|would|need)\b|,\s(?:the (?:rest|remainder)|we|i|all|free(?! [\p{L}-]+(?:[.,]|\s*$))|(?:mostly|mainly|usually)(?! (?!at|on|in|for|to|by|with|from|men|women|families|people)[\p{L}-]+(?: [\p{L}-]+)? and [\p{L}-]+(?:s|ing|ware)\b)|with|that(?:[\'’]s| was| is| were)|this|my|he|she)\b)/iu';
 
     private string $terms;
 
@@ -84,7 +84,7 @@ final readonly class InRunningText
     /** The text up to where it stops telling what is offered; asides in it are covered. */
     public function untilStop(string $text): string
     {
-        $text = Covered::by(' ', '/,\s(?:that[\'’]s|mostly|usually|mainly|only)\s[^,.;]{3,30}(?=,)/iu', $text);
+        $text = Covered::by(' ', '/,\s(?:that[\'’]s|(?:mostly|usually|mainly|only)(?= (?:at|on|in|for|to|by|during|from|with|when|over|around|as)\b))\s[^,.;]{3,30}(?=,)/iu', $text);
         $text = Covered::by(' ', '/\s[-–—]\s+(?:mostly|mainly|usually|including|like|such as|all|both)\b|\s*\bbut also\b/iu', $text, ';');
         $text = Covered::by(' ', '/\([^)]*\)(*SKIP)(*F)|\s(?:when|whenever|where|if|while|that (?:people|you|everyone|folk|customers|they))\s[^,;.()]*(?=[,;.)]|$)/iu', $text);
         $inBrackets = Covered::brackets($text);
@@ -152,7 +152,7 @@ final readonly class InRunningText
     /** How many bytes of "women over 50 in strength training" say whom they teach rather than what. */
     private function taughtTo(string $object): int
     {
-        return 1 === preg_match('/^\s*(?<whom>[^,.;]{3,40}?)\s+in\s+(?=\p{Ll})/u', $object, $m) && $this->words->namePeople(trim($m['whom'])) ? \strlen($m[0]) : 0;
+        return 1 === preg_match('/^\s*(?<whom>(?!for\b)[^,.;]{3,40}?)\s+in\s+(?=\p{Ll})/u', $object, $m) && $this->words->namePeople(trim($m['whom'])) ? \strlen($m[0]) : 0;
     }
 
     /** "bookkeeping, VAT returns and payroll for freelancers, sole traders and small firms": those at the end are whom it is for. */
@@ -240,12 +240,13 @@ final readonly class InRunningText
     }
 
     /**
-     * "I run Iron Magnolia, a women's strength studio": a name, and what it is.
+     * "I run Iron Magnolia, a women's strength studio": a name, and what it is; or where.
      *
      * @param list<array{string, int}> $parts
      */
     private function isBusinessNamed(array $parts): bool
     {
-        return 1 === preg_match('/^(?:\p{Lu}[\p{L}\'’&-]*(?:\s+|$))+$/u', trim($parts[0][0])) && 1 === preg_match('/^(?:an?|the)\s/iu', $parts[1][0]);
+        return 1 === preg_match('/^\p{Lu}[\p{L}\'’&-]*(?:\s+(?:\p{Lu}[\p{L}\'’&-]*|&|and|of|the))*(?<place>\s+in \p{Lu}[\p{L}-]+)?$/u', trim($parts[0][0]), $name)
+            && 1 === preg_match(isset($name['place']) ? '/^\p{Lu}\p{L}+(?: \p{Lu}\p{L}+)?$/u' : '/^(?:an?|the)\s/iu', trim($parts[1][0]));
     }
 }

@@ -65,6 +65,7 @@ final readonly class Heading implements Shape
             '' === $spot->next => $asks && str_ends_with($bare, ':'),
             str_ends_with($bare, ':') => $spot->afterBlank || $asks,
             $headed && $asks && $words <= self::WORDS_WHERE_HEADED => true,
+            $capital && $spot->afterBlank && null !== $this->cues->topics->ofLabel($bare) => true,
             $headed && $capital && $words <= LabelWords::MOST && !str_contains($bare, ':') && !str_contains($bare, '@') => true,
             default => $asks && $capital && $words <= self::WORDS_OF_TOPIC && 1 !== preg_match(self::SENTENCE, $bare),
         };
