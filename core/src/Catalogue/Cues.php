@@ -74,6 +74,8 @@ final readonly class Cues
     public string $doing;
     /** What is not wanted of a site without being a thing on it. */
     public string $noThings;
+    /** One way of doing what a feature does, which may be refused without the feature. */
+    private string $gadgets;
     public string $givenUp;
     /** Agrees to everything the designer wrote in the message before. */
     public string $agreesToAll;
@@ -159,6 +161,7 @@ final readonly class Cues
         $this->doing = $expand('^(?:(?:now|mainly|mostly|also) )?(?-i:(?=\p{Ll})){DOES}\s');
         $this->does = $expand('^{NAME}\s+(?:now |also |mainly )?{DOES}\s');
         $this->noThings = $any('no_things');
+        $this->gadgets = $any('gadgets');
         $this->offeringVerbs = array_map($expand, $cues->stringMap('offering_verbs'));
         $this->givenUp = $any('given_up');
         $this->agreesToAll = $any('agrees_to_all');
@@ -198,6 +201,12 @@ final readonly class Cues
     public function featureAlone(string $word): ?string
     {
         return array_key_first(array_filter($this->featuresAlone, static fn (string $pattern): bool => 1 === preg_match($pattern, rtrim($word, " \n.!"))));
+    }
+
+    /** The feature that a refusal of this name refuses: "no quote calculator" leaves the form for quotes alone. */
+    public function featureRefused(?string $feature, string $name): ?string
+    {
+        return 1 === preg_match($this->gadgets, $name) ? null : $feature;
     }
 
     public function isSignOff(string $line): bool

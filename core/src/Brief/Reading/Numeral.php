@@ -24,7 +24,7 @@ final class Numeral
         if ([] === $numbers || max($numbers) < 1 || max($numbers) > 300) {
             return null;
         }
-        if (1 === preg_match('/\b(?:no more|not more|not exceed(?:ing)?|at (?:the )?(?:very )?most|max|maximum|up to|tops|or (?:fewer|less))\b/i', $text)) {
+        if (1 === preg_match('/\b(?:no more|not more|not exceed(?:ing)?|at (?:the )?(?:very )?most|max|maximum|up to|tops|at the outside|or (?:fewer|less))\b/i', $text)) {
             return '1-'.max($numbers);
         }
 

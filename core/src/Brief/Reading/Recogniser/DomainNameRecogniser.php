@@ -52,7 +52,7 @@ final readonly class DomainNameRecogniser implements Recogniser
                     yield $longer;
                     continue;
                 }
-                $name = Phrase::withoutPlace($name);
+                $name = Phrase::withoutPlace($name).$this->ofSaint($name, substr($sentence->text, (int) $offset + \strlen($name)));
                 $certainty = $this->certainty($name, $byLetter);
                 if (null !== $certainty) {
                     yield new Candidate(FactKind::BusinessName, Phrase::tidy($name), $sentence->start + (int) $offset, \strlen($name), $certainty);
@@ -136,6 +136,12 @@ final readonly class DomainNameRecogniser implements Recogniser
         }
 
         return null;
+    }
+
+    /** "St Osyth's" is not called St Osyth. */
+    private function ofSaint(string $name, string $after): string
+    {
+        return str_starts_with($name, 'St ') && 1 === preg_match('/^[\'’]s\b/u', $after, $m) ? $m[0] : '';
     }
 
     /** @param array<string, list<string>> $hosts by their first letter */

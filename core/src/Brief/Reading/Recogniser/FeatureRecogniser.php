@@ -61,7 +61,7 @@ final readonly class FeatureRecogniser implements Recogniser
                 }
                 [$words, $offset] = $this->refusedOrFirst($sentence, $matches[0]);
                 if ('page_refusal' === $topic || $this->negation->covers($sentence, $offset)) {
-                    yield new Candidate(FactKind::PageRefusal, Phrase::title($this->nameOfRefused($feature, $words)), $sentence->start + $offset, \strlen($words), 0.93, detail: ['feature' => $feature]);
+                    yield new Candidate(FactKind::PageRefusal, Phrase::title($this->nameOfRefused($feature, $words)), $sentence->start + $offset, \strlen($words), 0.93, detail: array_filter(['feature' => $this->cues->featureRefused($feature, $words)]));
                 } elseif ($wished || $this->isNamed($feature, $sentence, $words) || ('page_request' === $topic && $this->saysWhatIsThere($sentence)) || ('page_request' === $topic && 1 === preg_match('/\bwith (?:an?|the|our)?\s*$|\([^)]*$/iu', substr($sentence->text, 0, $offset)))) {
                     yield new Candidate(FactKind::Feature, $feature, $sentence->start + $offset, \strlen($words), $asked ? self::ASKED : self::WISHED, detail: ['wording' => Phrase::tidy($words)]);
                 }

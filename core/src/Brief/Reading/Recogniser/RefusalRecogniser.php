@@ -125,7 +125,7 @@ final readonly class RefusalRecogniser implements Recogniser
             return null;
         }
 
-        $feature = array_key_first(array_filter($this->cues->namedFeatures, static fn (string $pattern): bool => 1 === preg_match($pattern, $bare)));
+        $feature = $this->cues->featureRefused(array_key_first(array_filter($this->cues->namedFeatures, static fn (string $pattern): bool => 1 === preg_match($pattern, $bare))), $bare);
 
         return new Candidate(FactKind::PageRefusal, Phrase::title($bare), $start, max(1, \strlen(rtrim(preg_replace(self::AFTER_NAME, '', $words) ?? $words, " \n.,;:!"))), self::CERTAINTY, detail: array_filter(['feature' => $feature]));
     }
