@@ -122,7 +122,7 @@ final readonly class Cues
         $features = $brief->child('features')->entries();
         $macros = [];
         foreach ($cues->child('macros')->entries() as $name => $macro) {
-            $macros['{'.$name.'}'] = $macro->isArray() ? Alternation::of(array_map(static fn (Node $word): string => $word->asString(), $macro->items())) : $macro->asString();
+            $macros['{'.$name.'}'] = $macro->isArray() ? Alternation::of(array_map(static fn (Node $word): string => $word->asString(), $macro->items())) : strtr($macro->asString(), $macros);
         }
         $expand = static fn (string $pattern): string => '~'.str_replace('~', '\~', strtr($pattern, $macros)).'~iu';
         $any = static fn (string $key): string => $expand('(?:'.implode('|', $cues->strings($key)).')');

@@ -9,7 +9,7 @@ final class SentenceSplitter
 {
     private const TAKEN_BACK = '/^\s*(?:(?:but|and|well|so|though|maybe)\s+)*(?:please\s+)?(?:let[\'’]?s\s+(?:leave|drop|skip)|(?:(?:i|we)\s+)?(?:don[\'’]?t|do not)|no|(?:i|we) (?:would|will|do|did|could|am|are)(?:n[\'’]t| not)(?=\s*[.!]|$)|not for us|not now|not interested|not keen|no chance|no way|never again|rather not)(?:\s+(?:do|want|need|bother(?: with)?|put|add|include|have))?(?:\s+(?:it|them|that|those|this|thanks?|please|either|out|off))*\s*(?:[,.;!–-]|$)/iu';
     private const DECIDED_AGAINST = '/\b(?:decided against|thought better of|ruled (?:it|that|them) out|don[\'’]?t bother with (?:it|that|them)|not (?:worth|going to) (?:it|happen)|leave (?:that|it|them) (?:for now|out|off)|not for now|maybe later|waste of (?:time|money)|(?:but|and) (?:was |were |we )?(?:rejected|turned (?:it )?down|vetoed|voted (?:it )?down)|[;,–-]\s*(?:also )?(?:voted|turned) (?:it |that )?down|(?:not|never) again)\b|^(?:\S+\s+){0,18}?(?:so (?:let[\'’]?s )?(?:skip|drop|forget|leave) (?:that|it|them)\b|we(?:[\'’]d| would|[\'’]ll) never (?:keep (?:it|that|them) up|use (?:it|that|them)|get round to (?:it|that)|update (?:it|that))|nobody (?:ever )?(?:reads?|read|used|would read|would use) (?:it|them|that))/iu';
-    private const BOUNDARY = '/\b(?:e\.g|i\.e|etc|approx|Mr|Mrs|Dr|St|No|vs|Rd|est|tel)\.\s(*SKIP)(*F)|(?<![\p{L}\'’])(?!I\.)\p{Lu}\.\s(?=\p{Lu}(?:\.|\p{Ll}))(*SKIP)(*F)|(?<=[.!?]|[.!?]["”’)])\s+(?=\S)|\n{2,}/u';
+    private const BOUNDARY = '/\b(?:e\.g|i\.e|etc|approx|Mr|Mrs|Dr|St|No|vs|Rd|est|tel)\.\s(*SKIP)(*F)|(?<![\p{L}\'’])(?!I\.)\p{Lu}\.\s(?=\p{Lu}(?:\.|\p{Ll}))(*SKIP)(*F)|[.!?]\)\s+(?=\p{Ll})(*SKIP)(*F)|(?<=[.!?]|[.!?]["”’)])\s+(?=\S)|\n{2,}/u';
 
     /**
      * @param list<Block> $blocks

@@ -105,7 +105,9 @@ final readonly class FeatureRecogniser implements Recogniser
     /** "write a recipe" is no name: what it would have been for is refused. */
     private function nameOfRefused(string $feature, string $words): string
     {
-        return str_word_count($words) > self::LONG || 1 === preg_match(self::ON_THE_WAY, $words)
+        $isLong = str_word_count($words) > self::LONG && 1 !== preg_match($this->cues->namedFeatures[$feature], $words);
+
+        return $isLong || 1 === preg_match(self::ON_THE_WAY, $words)
             ? strtr($feature, '-', ' ')
             : preg_replace(self::AROUND, '', $words) ?? $words;
     }

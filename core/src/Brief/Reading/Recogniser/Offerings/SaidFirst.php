@@ -25,8 +25,9 @@ final readonly class SaidFirst
             return;
         }
         $list = substr($sentence->text, 0, (int) $m[0][1]);
-        if ($this->words->mayBeList($list)) {
-            yield from $this->item->each(Phrase::list($list), $sentence->start, self::CERTAINTY, 1 === preg_match('/\bhire\W*$/iu', $m[0][0]) ? ' hire' : '');
+        $parts = Phrase::list($list);
+        if ($this->words->mayBeList($list) && 2 * $this->words->count($parts, $this->words->namePeople(...)) <= \count($parts)) {
+            yield from $this->item->each($parts, $sentence->start, self::CERTAINTY, 1 === preg_match('/\bhire\W*$/iu', $m[0][0]) ? ' hire' : '');
         }
     }
 }
