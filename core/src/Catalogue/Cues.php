@@ -159,7 +159,7 @@ final readonly class Cues
         $this->siteThings = $any('site_things');
         $this->noRefusals = $any('no_refusals');
         $this->doing = $expand('^(?:(?:now|mainly|mostly|also) )?(?-i:(?=\p{Ll})){DOES}\s');
-        $this->does = $expand('^{NAME}\s+(?:now |also |mainly )?{DOES}\s');
+        $this->does = $expand('^{NAME}\s+(?:now |also |mainly )?(?:{DOES}|helps|serves|supports)\s');
         $this->noThings = $any('no_things');
         $this->gadgets = $any('gadgets');
         $this->offeringVerbs = array_map($expand, $cues->stringMap('offering_verbs'));

@@ -25,6 +25,9 @@ final readonly class LikelyRefusalRecogniser implements Recogniser
     private const REMARK = 14;
     private const POINTS_BACK = '/\b(?:it|that|this|them|those|these|one|none|he|she|they|who)\b|^\W*(?:\S+\s*){1,4}$/iu';
 
+    /** "We don't want recordings on it" refuses something else. */
+    private const OF_ITS_OWN = '/\b(?:don[\'’]?t|do not|dont) (?:want|need|like) (?!it\b|that\b|this\b|them\b|those\b|these\b|one\b|any\b|to\b|anyone\b|anybody\b|people\b)\p{L}/iu';
+
     public function __construct(private Cues $cues)
     {
     }
@@ -55,6 +58,7 @@ final readonly class LikelyRefusalRecogniser implements Recogniser
             && $next->block === $sentence->block
             && str_word_count($next->text) <= self::REMARK
             && 1 === preg_match(self::POINTS_BACK, $next->text)
+            && 1 !== preg_match(self::OF_ITS_OWN, $next->text)
             && [] === array_filter($this->cues->siteThingsByFeature, static fn (array $thing): bool => 1 === preg_match($thing[0], $next->text));
 
         return $isRemark ? ' '.$next->text : '';

@@ -27,7 +27,7 @@ final readonly class RefusalRecogniser implements Recogniser
     private const ANSWERS = ['avoid_word', 'keyphrase', 'tone', 'business_name', 'voice_sample', 'location', 'contact_phone', 'contact_email', 'opening_hours', 'audience', 'competitor', 'design_note'];
     private const CLAIMS = ['differentiator', 'proof'];
     /** What ends the name of a thing: "a forum because nobody would use it". */
-    private const AFTER_NAME = '/\s+[-–—]\s.*$|\s+(?:please|thanks?|at all|for now|yet|or anything|as|because|since|n?either|on|we|nobody|then|so|just|it|needed|necessary|required|wanted|built|designed|developed|makes?|until|cos|coz|with|that|which|who|there|anywhere|any ?more|again|this time|right now|from last time|idea|suggestion|proposal|to|at the (?:top|bottom|side)|on the side)\b.*$/iu';
+    private const AFTER_NAME = '/\s+things?(?=\s|$)|\s+[-–—]\s.*$|\s+(?:please|thanks?|at all|for now|yet|or anything|as|because|since|n?either|on|we|nobody|then|so|just|it|needed|necessary|required|wanted|built|designed|developed|makes?|until|cos|coz|with|that|which|who|there|anywhere|any ?more|again|this time|right now|from last time|idea|suggestion|proposal|to|at the (?:top|bottom|side)|on the side)\b.*$/iu';
     /** Pages every site has: only "no about page" refuses one, and "about" alone never. */
     private const ALWAYS_THERE = '/^(?:home|contact|about)$/iu';
     /** "Scrap what I said", "Instagram does that": words that name nothing. */
@@ -64,7 +64,7 @@ final readonly class RefusalRecogniser implements Recogniser
     /** "We don't do small jobs anymore" says nothing of the site. */
     private function isGivenUp(Sentence $sentence): bool
     {
-        return 1 === preg_match($this->cues->givenUp, $sentence->text) && 1 !== preg_match('/\b(?:pages?|section|site|website|please|blog|shop)\b/iu', $sentence->text);
+        return 1 === preg_match($this->cues->givenUp, $sentence->text) && 1 !== preg_match('/\b(?:pages?|section|site|website|please|blog|shop|mention(?:ed)?)\b/iu', $sentence->text);
     }
 
     /** @return iterable<Candidate> */
@@ -75,7 +75,7 @@ final readonly class RefusalRecogniser implements Recogniser
         }
         // "A forum (we had one, it got nasty) or a members' area, nobody remembers passwords": both are named.
         foreach (Phrase::listsIn(Phrase::list($sentence->text)) as [$part, $at]) {
-            $lead = 1 === preg_match('/^(?:(?:no|not|nor|an?|the|any|please|please no|definitely no)\s+)+/iu', $part, $m) ? \strlen($m[0]) : 0;
+            $lead = 1 === preg_match('/^(?:(?:no|not|nor|and|or|also|an?|the|any|that|those|these|please|please no|definitely no)\s+)+/iu', $part, $m) ? \strlen($m[0]) : 0;
             $candidate = $this->refusal(substr($part, $lead), $sentence->start + $at + $lead, true);
             if (null !== $candidate && 1 !== preg_match('/\b(?:we|i|i[\'’]d|it|they|you|nobody|please|our|my|keeps?|is|are|was|funds?|asks?|feel)\b/iu', $candidate->value)) {
                 yield $candidate;
