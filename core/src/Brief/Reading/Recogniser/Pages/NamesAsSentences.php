@@ -37,6 +37,7 @@ final readonly class NamesAsSentences
         $bare = rtrim($sentence->text, " .\n");
 
         return null === $sentence->block->topic
+            && !$this->make->saysTone($bare)
             && $sentence->isSpoken()
             && 1 === preg_match('/^\p{Lu}[\p{L}\'’&\s-]{2,30}$/u', $bare)
             && str_word_count($bare) <= self::LONGEST_NAME;

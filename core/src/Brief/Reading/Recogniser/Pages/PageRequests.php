@@ -90,6 +90,12 @@ final readonly class PageRequests
         return null !== $this->pages->named($this->cues->pageNames->bare($name));
     }
 
+    /** "Friendly" says how it is to sound, and is no page. */
+    public function saysTone(string $name): bool
+    {
+        return [] !== array_filter($this->cues->tones, static fn (string $pattern): bool => 1 === preg_match($pattern, $name));
+    }
+
     /** Whether one of the names stands in the text that pages alone have. */
     public function mentionsPage(string $text): bool
     {

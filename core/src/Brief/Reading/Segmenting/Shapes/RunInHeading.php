@@ -14,13 +14,17 @@ use DunePocket\Catalogue\Cues;
 /** "Audience. Residents and plot-holders.": a heading in the line it stands over. */
 final readonly class RunInHeading implements Shape
 {
+    /** "Two types of people buy from us. …" */
+    private const COUNTS = '/^(?:two|three|four|five)\b/iu';
+    private const WORDS_COUNTED = 7;
+
     public function __construct(private Cues $cues)
     {
     }
 
     public function take(Spot $spot, Segmentation $into): bool
     {
-        if ($into->inParagraph() || !$spot->afterBlank || 1 !== preg_match('/^(?!An?\s)(?<heading>\p{Lu}[\p{L}\s&\/-]{2,30})\.\s+(?<text>\p{Lu}.*)$/u', $spot->text, $m, \PREG_OFFSET_CAPTURE) || str_word_count($m['heading'][0]) > LabelWords::MOST) {
+        if ($into->inParagraph() || !$spot->afterBlank || 1 !== preg_match('/^(?!An?\s)(?<heading>\p{Lu}[\p{L}\s&\/-]{2,45})\.\s+(?<text>\p{Lu}.*)$/u', $spot->text, $m, \PREG_OFFSET_CAPTURE) || !$this->isShort($m['heading'][0])) {
             return false;
         }
         $topic = $this->cues->topics->ofLabel($m['heading'][0]);
@@ -28,8 +32,13 @@ final readonly class RunInHeading implements Shape
             return false;
         }
         $into->under(Asked::byLabel($topic)->answeredBehind());
-        $into->write($spot->start + (int) $m['text'][1], $m['text'][0]);
+        $into->answerInLine($spot->start + (int) $m['text'][1], $m['text'][0], $topic);
 
         return true;
+    }
+
+    private function isShort(string $heading): bool
+    {
+        return str_word_count($heading) <= (1 === preg_match(self::COUNTS, $heading) ? self::WORDS_COUNTED : LabelWords::MOST);
     }
 }
