@@ -68,14 +68,14 @@ final class Segmentation
         return $question;
     }
 
-    /** Another message of the thread: what was asked before asks for nothing here, but for a question it answers. */
+    /** Another message of the thread: what was asked before asks for nothing here, but for a question it answers or the heading it stands under. */
     public function reach(int $age): void
     {
         if ($age === $this->age) {
             return;
         }
         $this->close();
-        if (!$this->asking || $age > $this->age) {
+        if ((!$this->asking && BlockKind::Heading !== $this->last()?->kind) || $age > $this->age) {
             $this->forget();
         }
         $this->age = $age;

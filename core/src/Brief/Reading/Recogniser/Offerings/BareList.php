@@ -33,7 +33,7 @@ final readonly class BareList
     /** "Puppy classes on Tuesday evenings" */
     private const ON_A_DAY = '/^(?!(?:we|i|it|they|open|closed|on|every)\b)[^,(.:]{4,40}\s(?:on|every) (?:mon|tues|wednes|thurs|fri|satur|sun)day(?:s| mornings?| afternoons?| evenings?| nights?)?\s*$/iu';
     /** "House moves, storage, and we do the packing" */
-    private const CLAUSE_AFTER = '/,?\s+(?:and|but|so)\s+(?:[\p{L}]+\s+){0,8}(?:we|i|it|they)\b.*$|,\s+(?:we|i|it|they|he|she|that)(?:[\'’]\p{L}+)?\s.*$/ius';
+    private const CLAUSE_AFTER = '/,?\s+(?:and|but|so|plus)\s+(?:[\p{L}]+\s+){0,8}(?:we|i|it|they)\b.*$|,\s+(?:we|i|it|they|he|she|that)(?:[\'’]\p{L}+)?\s.*$/ius';
     private const CIRCUMSTANCES = '/\s*\([^)]*\)|\s(?:on|in|at|every|during|from)\s.*$/iu';
     private const TARIFF = '/\b(?:pass|drop[- ]?in|block|membership|concessions?|adults?|child(?:ren)?|per (?:hour|person|day|night)|hour|hourly|members)\b/iu';
 
