@@ -23,13 +23,17 @@ final readonly class BareList
     private const PART_WORDS = 7;
     private const NAME_WORDS = 5;
     private const LEAST = 3;
-    private const TAIL = '/\s*(?:,? that sort of thing|\s[-–—] the lot|,? and so on|,? you name it|,? etc)\.?\s*$|\s*(?:[:;]-?[)D(]|\(:|:-?P|<3|x+)\s*$/u';
+    private const TAIL = '/\s*[:–—-]\s*(?:we|i) do (?:the lot|it all|them all|all of (?:it|them)|everything)\.?\s*$|(?:,\s*\p{L}+(?:ed|made|hung|sold|built|cut|sewn))+\s+and\s+\p{L}*(?:ed|made|hung|sold|built|cut|sewn)\.?\s*$|\s*(?:,? that sort of thing|\s[-–—] the lot|,? and so on|,? you name it|,? etc)\.?\s*$|\s*(?:[:;]-?[)D(]|\(:|:-?P|<3|x+)\s*$/u';
     private const ASIDE = '/\s(?:mainly|mostly)(?=,)|\bbut also\b|\s(?:when|whenever|where|if|while|because|that|which|who)\s[^,;.()]*(?=[,;.)]|$)/iu';
     private const GOES_ON = '/^\s*(?:then|plus|also|and|and then|there[\'’]?s also|oh,? and|oh)\s+/iu';
     private const TOO = '/^[^,]{3,40}?(?=\s(?:too|as well)\b)/iu';
-    private const HEDGED = '/^\s*(?:mostly|mainly|usually)\s+/iu';
+    private const HEDGED = '/^\s*(?:mostly|mainly|usually|think|picture|imagine)\s+/iu';
+    /** "Cat sitting and dog walking, all over Leeds" */
+    private const WHERE = '/,\s+(?:(?:all over|across|throughout|in and around|all around|covering)\s+(?:the\s+)?\p{Lu}|(?:on site|in (?:the|our|my) (?:workshop|studio)|in person|by phone|at (?:your|our|my)|online)\b)/u';
     /** "guided walks (two hours, £12)" */
     private const PRICED_ASIDE = '/^[^,(]{4,40}\([^)]*[£$€]\d[^)]*\)\s*$/u';
+    /** "Also Greek." */
+    private const ONE_MORE = '/^\s*(?:also|plus)\s+(?!(?:the|a|an|we|i|it|they|on|in|at|for|please|not|no)\b)\S+(?:\s+\S+){0,3}\s*\.?\s*$/iu';
     /** "Puppy classes on Tuesday evenings" */
     private const ON_A_DAY = '/^(?!(?:we|i|it|they|open|closed|on|every)\b)[^,(.:]{4,40}\s(?:on|every) (?:mon|tues|wednes|thurs|fri|satur|sun)day(?:s| mornings?| afternoons?| evenings?| nights?)?\s*$/iu';
     /** "House moves, storage, and we do the packing" */
@@ -53,16 +57,18 @@ final readonly class BareList
         $goesOn = $afterOffering && 1 === preg_match(self::GOES_ON, $text, $lead);
         $inPassing = $afterOffering && 1 === preg_match(self::TOO, $text, $too);
         $text = $too[0] ?? $text;
-        $inPassing = $inPassing || ($goesOn && 1 === preg_match('/^\s*oh\b/iu', $text)) || ($afterOffering && (1 === preg_match(self::PRICED_ASIDE, $text) || 1 === preg_match(self::ON_A_DAY, $text)));
+        $inPassing = $inPassing || ($goesOn && 1 === preg_match('/^\s*oh\b/iu', $text)) || ($afterOffering && (1 === preg_match(self::PRICED_ASIDE, $text) || 1 === preg_match(self::ON_A_DAY, $text) || 1 === preg_match(self::ONE_MORE, $sentence->text)));
         $text = Covered::lead($goesOn ? \strlen($lead[0] ?? '') : 0, $text);
         $text = Covered::lead(1 === preg_match(self::HEDGED, $text, $hedge) ? \strlen($hedge[0]) : 0, $text);
+        $isLocated = 1 === preg_match(self::WHERE, $text, $where, \PREG_OFFSET_CAPTURE);
+        $text = $isLocated ? substr($text, 0, (int) $where[0][1]) : $text;
         $bare = rtrim(preg_replace(self::CLAUSE_AFTER, '', $text) ?? $text);
         $goesOn = $goesOn || ($bare !== $text && ($afterOffering || 1 === preg_match(InRunningText::LIST_THEN_CLAUSE, $text)));
         if ($this->words->namePicturesOrMood($bare) || !$this->words->mayBeList(preg_replace('/\([^)]*\)/u', '', $bare) ?? $bare)) {
             return;
         }
         $parts = Phrase::list($bare);
-        $least = $inPassing ? 1 : ($goesOn ? 2 : self::LEAST);
+        $least = $inPassing ? 1 : ($goesOn || $isLocated ? 2 : self::LEAST);
         if ($this->areOffered($parts, $least, BlockKind::Item === $sentence->block->kind)) {
             yield from $this->parts($parts, $sentence->start);
         }

@@ -21,7 +21,7 @@ final readonly class InRunningText
     private const CARED_FOR = '/^(?:(?:all|small|large|farm|your)\s+)*(?:cats?|dogs?|rabbits?|horses?|ponies|chickens?|hens|guinea pigs|hamsters|pets?|animals|birds|reptiles|people|patients|children|adults|families)$/iu';
     private const CARES = '/\b(?:look after|see|treat|care for)\b/iu';
     /** "Photographs, please, of real afternoons" */
-    private const NO_OBJECT = '/^\s*(?:,|(?:of|please)\b|to (?=\p{Ll})|for (?!(?:weddings|parties|events|hire|sale)\b))/iu';
+    private const NO_OBJECT = '/^\s*(?:,|(?:of|please)\b|to (?=\p{Ll})|for (?!(?:[\p{L}-]+ ){0,2}(?:weddings|parties|events|functions|funerals|festivals|hire|sale)\b))/iu';
     /** "eighty cows, thirty goats", "the courier broke half of it" */
     private const COUNTED = '/^\s*(?:the|\d+|two|three|four|five|six|seven|eight|nine|ten|twelve|twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety)\s/iu';
     /** "We considered selling fabric" */
@@ -45,7 +45,7 @@ final readonly class InRunningText
     private const LET = '/\b(?:rooms?|suites?|cabins?|cottages?|apartments?|pitches|pods?|yurts?|lodges?|studios?|courts?|chalets?|bunkhouses?|dorms?|stables?|moorings?)\b/iu';
     private const GROUP_OR_PLACE = '/^\s*(?:also )?an?\s+(?:[\p{L}-]+ )?(?:class|course|club|workshop|group|band|choir|(?<= )shop|farm shop|caf[eé]|bar|team|tap ?room|tea ?rooms?|swimming pool|sauna|gym|spa|restaurant|soft play|campsite|showroom)\b(?!\s+(?:in|near|on|at)\s+(?-i:\p{Lu}))/iu';
     private const THERE_IS = '/\b(?:class|classes|course|courses|club|workshops?|sessions?|shop|caf[eé]|bar|theatre|group|choir|nursery|academy)\b/iu';
-    private const STOP = '/(?:[.;!?]|\s[–—-]\s|,?\s(?:but|because|so(?! on)|which|who|where|when|while|although|since|if|until|that[\'’](?:s|re)|or anything|all of (?:it|them)|that (?:costs?|comes?|lasts?|runs?|takes?|starts?|meets?|have|has|had|are|is|were|we|i|you|they|need|don[\'’]?t|can)|as long as|mostly for|mainly for|usually for|to (?:people|help|make|give|keep|let)|,\s*(?:we|i|it|they))\b|,?\sand\s(?:on|in|at|every|once|twice|since|from|a few times|several times|now and then|sometimes|occasionally)\s[^,.;]{0,25}\b(?:we|i)\b|,?\sand\s(?:we|i|they|it|people|that|you|can|have|all|want|would|need)\b|,\s(?:the (?:rest|remainder)|we|i|(?:also|plus) (?:we|i)|all|free(?! [\p{L}-]+(?:[.,]|\s*$))|(?:mostly|mainly|usually)(?! (?!at|on|in|for|to|by|with|from|men|women|families|people)[\p{L}-]+(?: [\p{L}-]+)? and [\p{L}-]+(?:s|ing|ware)\b)|with|that(?:[\'’]s| was| is| were)|this|my|he|she)\b)/iu';
+    private const STOP = '/(?:[.;!?]|\s[–—-]\s|,?\s(?:but|because|so(?! on)|which|who|where|when|while|although|though|since|if|until|that[\'’](?:s|re)|or anything|all of (?:it|them)|that (?:costs?|comes?|lasts?|runs?|takes?|starts?|meets?|have|has|had|are|is|were|we|i|you|they|need|don[\'’]?t|can)|as long as|mostly for|mainly for|usually for|to (?:people|help|make|give|keep|let)|,\s*(?:we|i|it|they))\b|,?\sand\s(?:on|in|at|every|once|twice|since|from|a few times|several times|now and then|sometimes|occasionally)\s[^,.;]{0,25}\b(?:we|i)\b|,?\sand\s(?:we|i|they|it|people|that|you|can|have|all|want|would|need)\b|,\s(?:the (?:rest|remainder)|we|i|(?:also|plus) (?:we|i)|all|free(?! [\p{L}-]+(?:[.,]|\s*$))|(?:mostly|mainly|usually)(?! (?!at|on|in|for|to|by|with|from|men|women|families|people)[\p{L}-]+(?: [\p{L}-]+)? and [\p{L}-]+(?:s|ing|ware)\b)|with|that(?:[\'’]s| was| is| were)|this|my|he|she)\b)/iu';
 
     private string $terms;
 
