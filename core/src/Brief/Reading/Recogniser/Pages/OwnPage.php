@@ -13,6 +13,8 @@ final readonly class OwnPage implements PageWording
 {
     private const CERTAINTY = 0.93;
     private const OWN_PAGE = '/(?:^|[,;:(]\s|\b(?:and|but|that|think|so)\s|[-–—]\s)(?<names>[^.;:!?\n]{3,120}?)\s+(?:should|must|could|would|will|to|all|both|really|definitely|probably)?\s*(?:all |both |each )?(?:need|needs|require|requires|have|has|get|gets|want|wants|deserve|deserves|be|on)\s+(?:to have |have )?(?:on )?(?:a|an|its|their|one|it[\'’]s|there)\s*(?:own\s+|separate\s+|dedicated\s+)*pages?(?<each>\s+(?:each|of (?:its|their) own|apiece))?/iu';
+    /** "Case studies should be a section of their own", "weddings on one page and funerals on another" */
+    private const IN_OTHER_WORDS = ['/(?:^|[,;:]\s|\b(?:and|but|that|think|so)\s)(?<names>(?![^.;]*\b(?:each|every|all)\b)[^.;:!?\n]{3,60}?)\s+(?:should|must|could|would|will) (?:be|have) an? (?:page|section) of (?:its|their) own\b/iu', '/\b(?:want|like|have|put|see)\s+(?<names>[^.;:!?\n]{3,40}?) on one page\b/iu', '/\bon one page,?\s+and\s+(?<names>[^.;:!?\n]{3,40}?) on (?:another|the other|a second)\b/iu'];
     private const OF_ITS_OWN = '/\b(?:each|every|own|separate|dedicated|apiece)\b/iu';
     /** "The site should have a page …" says nothing of which. */
     private const OF_THE_SITE = '/\b(?:we|i|it|you|they|there|site|website)\b/iu';
@@ -23,6 +25,11 @@ final readonly class OwnPage implements PageWording
 
     public function requests(Sentence $sentence): iterable
     {
+        foreach (self::IN_OTHER_WORDS as $wording) {
+            if (1 === preg_match($wording, $sentence->text, $named, \PREG_OFFSET_CAPTURE)) {
+                yield from $this->make->pages(Phrase::list($named['names'][0]), $sentence->start + (int) $named['names'][1], self::CERTAINTY);
+            }
+        }
         if (1 !== preg_match(self::OWN_PAGE, $sentence->text, $m, \PREG_OFFSET_CAPTURE)) {
             return;
         }
