@@ -26,7 +26,7 @@ final readonly class TopicsByContent
     private const AIM = '/^(?:to\b|because (?:we|i) (?:need|want)|more\b|get\b|so (?:that )?(?:people|we|i)\b|(?:we|i) (?:need|want))/iu';
     private const IS_MENU_OF_SITE = '/\b(?:home|about|contact|faq)\b/iu';
     private const IS_BUSINESS = '/\b(?:trading|established|founded|set up|in business) (?:since|in)\b|\b(?:firm|company|practice|shop|studio|charity|co-?op|agency|salon|garage|family business)\b(?!s)/iu';
-    private const ARE_PAGES = '/^(?:home|about|contact|faq)\b|\b(?:home|about)\s*,/imu';
+    private const ARE_PAGES = '/^(?:home|about|contact(?! form)|faq)\b|\b(?:home|about)\s*,/imu';
 
     public function __construct(private Cues $cues)
     {

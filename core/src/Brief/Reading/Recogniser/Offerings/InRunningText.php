@@ -235,7 +235,7 @@ final readonly class InRunningText
                 || 1 === preg_match('/^\s*from\s.+\sto\s/iu', $part)
                 || ($i > 0 && 1 === preg_match(self::CIRCUMSTANCE, $part))
                 || (1 === $i && $this->isBusinessNamed($parts))
-                || ($cares && 1 === preg_match(self::CARED_FOR, trim($part)));
+                || ($cares && (1 === preg_match(self::CARED_FOR, trim($part)) || $this->words->namePeople(trim($part))));
             if (!$isNoOffering) {
                 yield from $this->item->offered($part, $start + $at, $verb->certainty, $i === \count($parts) - 1 ? $terms : null, $suffix);
             }
