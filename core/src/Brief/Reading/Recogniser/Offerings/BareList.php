@@ -32,7 +32,7 @@ final readonly class BareList
     private const WHERE = '/,\s+(?:(?:all over|across|throughout|in and around|all around|covering)\s+(?:the\s+)?\p{Lu}|(?:on site|in (?:the|our|my) (?:workshop|studio)|in person|by phone|at (?:your|our|my)|online)\b)/u';
     /** "guided walks (two hours, £12)" */
     private const PRICED_ASIDE = '/^[^,(]{4,40}\([^)]*[£$€]\d[^)]*\)\s*$/u';
-    private const RANGE = '/^(?<from>\s*From )(?<one>\p{Ll}[\p{L} -]{2,30})(?<to> to )(?<rest>\p{Ll}[\p{L} -]+\s(?:and|&)\s\p{Ll}[\p{L} -]+)$/u';
+    private const RANGE = '/^(?<from>\s*From )(?<one>\p{Ll}[\p{L} -]{1,30}(?:s|ing))(?<to> to )(?<rest>\p{Ll}[\p{L} -]*(?:s|ing|age)\s(?:and|&)\s\p{Ll}[\p{L} -]+)$/u';
     private const ALL_THERE_IS = '/,?\s*that[\'’]s (?:our|my|the) (?:counter|shop|menu|list|range|business|week|lot|offer|trade)\.?\s*$/iu';
     /** "Also Greek." */
     private const ONE_MORE = '/^\s*(?:also|plus)\s+(?!(?:the|a|an|we|i|it|they|on|in|at|for|please|not|no)\b)\S+(?:\s+\S+){0,3}\s*\.?\s*$/iu';

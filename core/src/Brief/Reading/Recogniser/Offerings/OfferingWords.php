@@ -41,7 +41,7 @@ final readonly class OfferingWords
 
     public function namePeople(string $words): bool
     {
-        return 1 === preg_match($this->cues->persons, $words);
+        return 1 === preg_match($this->cues->persons, trim($words));
     }
 
     public function nameFeature(string $words): bool
