@@ -156,13 +156,13 @@ test('a plan begins with an outline, and is seen as a tree', async ({ page }) =>
   await page.getByRole('button', { name: 'Plan it' }).click();
   await expect(strip(page, 'Boat ropes')).toBeVisible();
   await expect(strip(page, 'Boat ropes').locator('.strip-path')).toContainText('/ropes/boat-ropes');
-  await page.getByRole('button', { name: 'More' }).hover();
+  await page.getByRole('button', { name: 'More', exact: true }).hover();
   await page.getByText('Keep as a starter plan').click();
   const name = `Rope shop ${Date.now()}`;
   await page.getByLabel('Name of the starter plan').fill(name);
   await page.keyboard.press('Enter');
   await expect(page.getByText('Another project can begin with it')).toBeVisible();
-  await page.getByRole('button', { name: 'More' }).hover();
+  await page.getByRole('button', { name: 'More', exact: true }).hover();
   await page.getByText('Plan from an outline or a starter').click();
   await page.getByLabel('Begin with a starter plan').click();
   await page.getByTitle(name).click();
