@@ -30,6 +30,8 @@ final class FreeLettersTest extends TestCase
         yield 'bread and butter' => ['Retired couples are our bread and butter.', FactKind::Offering, []];
         yield 'a chat soon' => ["We need a website that shows our work.\n\nChat soon\nNed", FactKind::Feature, []];
         yield 'a group chat' => ["We decided not to have a members' area, we'll keep using the group chat.", FactKind::PageRefusal, ["Members' area"]];
+        yield 'pages that are not to be' => ["We don't want weddings on one page and funerals on another.", FactKind::PageRequest, []];
+        yield 'a section that is not to be' => ["I don't think case studies should be a section of their own.", FactKind::PageRequest, []];
         yield 'paper' => ['You wanted a page of A4 so here it is.', FactKind::PageRequest, []];
     }
 

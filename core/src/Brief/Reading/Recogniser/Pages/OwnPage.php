@@ -26,7 +26,7 @@ final readonly class OwnPage implements PageWording
     public function requests(Sentence $sentence): iterable
     {
         foreach (self::IN_OTHER_WORDS as $wording) {
-            if (1 === preg_match($wording, $sentence->text, $named, \PREG_OFFSET_CAPTURE)) {
+            if (1 === preg_match($wording, $sentence->text, $named, \PREG_OFFSET_CAPTURE) && !$this->negation->covers($sentence, (int) $named['names'][1] + \strlen($named['names'][0]))) {
                 yield from $this->make->pages(Phrase::list($named['names'][0]), $sentence->start + (int) $named['names'][1], self::CERTAINTY);
             }
         }
