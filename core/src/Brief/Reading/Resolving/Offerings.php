@@ -53,8 +53,9 @@ final readonly class Offerings implements Rule
     private function numberOfSame(Candidate $candidate, array $known, array $keys, array $near): ?int
     {
         sort($near);
+        $key = $candidate->key();
         foreach ($near as $number) {
-            if ($this->areSame($keys[$number], $candidate->key()) || $known[$number]->overlaps($candidate)) {
+            if ($this->areSame($keys[$number], $key) || $known[$number]->overlaps($candidate)) {
                 return $number;
             }
         }

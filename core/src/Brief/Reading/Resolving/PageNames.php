@@ -14,8 +14,13 @@ final readonly class PageNames implements Rule
 
     public function weigh(Contenders $contenders, Weighing $weighing): Contenders
     {
-        $listed = new Stretches(array_filter($contenders->all(FactKind::PageRequest), static fn (Candidate $page): bool => $page->certainty >= self::LISTED));
+        $listed = array_values(array_filter($contenders->all(FactKind::PageRequest), static fn (Candidate $page): bool => $page->certainty >= self::LISTED));
+        $places = new Places();
+        foreach ($listed as $number => $page) {
+            $places->put($number, $page);
+        }
+        $isInAName = static fn (Candidate $feature): bool => [] !== array_filter($places->near($feature), static fn (int $near): bool => $feature->liesIn($listed[$near]));
 
-        return $contenders->only(FactKind::Feature, static fn (Candidate $feature): bool => $feature->isInferred() || !$listed->hold($feature));
+        return $contenders->only(FactKind::Feature, static fn (Candidate $feature): bool => $feature->isInferred() || !$isInAName($feature));
     }
 }

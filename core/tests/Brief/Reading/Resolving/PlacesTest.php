@@ -7,7 +7,6 @@ namespace DunePocket\Tests\Brief\Reading\Resolving;
 use DunePocket\Brief\FactKind;
 use DunePocket\Brief\Reading\Candidate;
 use DunePocket\Brief\Reading\Resolving\Places;
-use DunePocket\Brief\Reading\Resolving\Stretches;
 use PHPUnit\Framework\TestCase;
 
 final class PlacesTest extends TestCase
@@ -35,15 +34,5 @@ final class PlacesTest extends TestCase
         $places->put(1, self::at(4_900, 10));
         self::assertSame([0, 1], $places->near(self::at(4_905, 1)));
         self::assertSame([0], $places->near(self::at(2_000, 1)));
-    }
-
-    public function testAStretchHoldsWhatLiesWhollyWithinIt(): void
-    {
-        $stretches = new Stretches([self::at(50, 10), self::at(10, 30), self::at(15, 2)]);
-        self::assertTrue($stretches->hold(self::at(18, 20)), 'in the longer of two that begin before it');
-        self::assertTrue($stretches->hold(self::at(50, 10)));
-        self::assertFalse($stretches->hold(self::at(35, 10)), 'reaches out of it');
-        self::assertFalse($stretches->hold(self::at(5, 10)), 'begins before it');
-        self::assertFalse((new Stretches([]))->hold(self::at(0, 1)));
     }
 }
