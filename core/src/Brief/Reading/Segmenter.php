@@ -112,7 +112,7 @@ final readonly class Segmenter
         if (Role::Signature === $line->role) {
             $into->add(BlockKind::Signature, $line->start, $line->text);
         } elseif (Role::Other === $line->role && !$line->isBlank()) {
-            $into->ask($line, $this->cues->topic($line->text) ?? ($this->cues->topics->asksOn($line->text) ? $into->listAsked() : null), byDesigner: true);
+            $into->ask($line, $into->topicOf($line->text, $this->cues), byDesigner: true);
         } elseif (Role::Frame === $line->role && 1 === preg_match(self::HEAD_OF_MESSAGE, $line->text, $m, \PREG_OFFSET_CAPTURE)) {
             $this->head(strtolower($m['field'][0]), $m['value'][0], $line->start + (int) $m['value'][1], $into);
         }

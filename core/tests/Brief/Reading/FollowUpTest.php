@@ -37,12 +37,6 @@ final class FollowUpTest extends TestCase
         self::assertContains('Pilates', Bench::values($brief, FactKind::Offering));
     }
 
-    public function testANameIsNoListToAskOnFor(): void
-    {
-        $brief = self::call('What is the business called?', 'Low Tide Yoga.', 'Anything else?', 'Not that I know of, we are in Whitby.', 'And the phone number?', '01632 960471.');
-        self::assertSame(['Low Tide Yoga'], Bench::values($brief, FactKind::BusinessName));
-    }
-
     public function testALimitOfPagesIsOne(): void
     {
         self::assertSame(['1-10'], Bench::values(Bench::read('Max no. of pages: 10'), FactKind::PageCount));

@@ -8,6 +8,7 @@ use DunePocket\Brief\FactKind;
 use DunePocket\Brief\Reading\Block;
 use DunePocket\Brief\Reading\BlockKind;
 use DunePocket\Brief\Reading\Line;
+use DunePocket\Catalogue\Cues;
 
 /** The blocks of a source as far as they are written, with what is asked for where the reading stands. */
 final class Segmentation
@@ -109,12 +110,18 @@ final class Segmentation
         $this->answeredInLine = false;
     }
 
+    /** What a question asks for: by its own words, or by those of the one before it. */
+    public function topicOf(string $question, Cues $cues): ?string
+    {
+        return $cues->topic($question) ?? ($cues->topics->asksOn($question) ? $this->listAsked() : null);
+    }
+
     /** The list that the last question asked for, which another may ask on for: pages, where it asked how many. */
-    public function listAsked(): ?string
+    private function listAsked(): ?string
     {
         return match (true) {
             \in_array($this->askedLast, [FactKind::PageCount->value, 'page_limit'], true) => FactKind::PageRequest->value,
-            FactKind::BusinessName->value !== $this->askedLast && $this->extent->isOfLists($this->askedLast) => $this->askedLast,
+            $this->extent->isOfLists($this->askedLast) => $this->askedLast,
             default => null,
         };
     }

@@ -42,7 +42,7 @@ final readonly class Question implements Shape
             return false;
         }
         $numbered = 1 === preg_match('/[Q\d]/', $m['lead']);
-        $topic = $this->cues->topic(rtrim($m['asks'], '? ')) ?? ($this->cues->topics->asksOn($m['asks']) ? $into->listAsked() : null);
+        $topic = $into->topicOf(rtrim($m['asks'], '? '), $this->cues);
         if (!$numbered && !$this->asksTheClient($m['asks'], $topic, '' === $m['answer'] && !$into->inParagraph())) {
             return false;
         }
