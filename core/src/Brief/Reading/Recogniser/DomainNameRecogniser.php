@@ -52,7 +52,7 @@ final readonly class DomainNameRecogniser implements Recogniser
                     yield $longer;
                     continue;
                 }
-                $name = Phrase::withoutPlace($name).$this->ofSaint($name, substr($sentence->text, (int) $offset + \strlen($name)));
+                $name = Phrase::withoutPlace($name.$this->ofSaint($name, substr($sentence->text, (int) $offset + \strlen($name))));
                 $certainty = $this->certainty($name, $byLetter);
                 if (null !== $certainty) {
                     yield new Candidate(FactKind::BusinessName, Phrase::tidy($name), $sentence->start + (int) $offset, \strlen($name), $certainty);

@@ -29,6 +29,7 @@ final readonly class FeatureRecogniser implements Recogniser
     private const WISHED = 0.85;
     /** A refusal in more words than this is called by the feature's name. */
     private const LONG = 3;
+    /** What would be done with it: "write a recipe". */
     private const ON_THE_WAY = '/^(?:write|post)\s|^blogging$/iu';
     /** "want a shop", "take bookings", "photos of": what the name of the thing does not hold. */
     private const AROUND = '/^(?:(?:with|need|want|like|have|take|add|use|do|publish|show|display|list|put up|actual|our|an?|the|any)\s+)+|\s+(?:of|from|for|to|on|in|at)$/iu';

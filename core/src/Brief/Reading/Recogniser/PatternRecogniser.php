@@ -20,10 +20,10 @@ use DunePocket\Language\Typography;
 /** Facts that a wording gives away, for every wording the catalogue lists. */
 final readonly class PatternRecogniser implements Recogniser
 {
-    /** Words that name no audience: those that point elsewhere, and pages or wishes taken for people. */
     private const SURE_NAME = 0.9;
     /** What is listed under these is not what they are called. */
     private const LISTS = ['offering', 'audience', 'page_request', 'feature', 'tone', 'goal', 'avoid_word'];
+    /** Words that name no audience: those that point elsewhere, and pages or wishes taken for people. */
     private const NOBODY = '~^\d+ ?%|\bpages\b|^at the moment\b|^(?:(?:of|all|both|any of) )?(?:them|those|these|us|it|any age|people|everyone|(?:the )?people who|secondary|party|the (?:web lady|team))$|^(?:up to|so|please|not)\b|\s/(?:\s|$)|\b(?:support|book|contact|about) us\b|\b(?:lead|leads) \w+ to$|\bplease$|^(?:that|so that|the) people$~iu';
     /** "stock photos of people in hard hats" */
     private const PICTURED = '/\b(?:(?:photo(?:graph)?s?|pictures?|pics|images?|shots|drawings) of|hates?|dislikes?|avoid) (?:the |our |some )?$/iu';

@@ -48,10 +48,7 @@ final readonly class TopicRecogniser implements Recogniser
     {
         $named = false;
         foreach ($reading->blocks as $block) {
-            if (self::LIMIT === $block->topic) {
-                yield from $this->count($block, self::AT_MOST.$block->text);
-            }
-            $kind = null === $block->topic ? null : FactKind::tryFrom($block->topic);
+            $kind = self::LIMIT === $block->topic ? FactKind::PageCount : FactKind::tryFrom((string) $block->topic);
             if (null === $kind || !\in_array($block->kind, [BlockKind::Answer, BlockKind::Item, BlockKind::Paragraph], true) || $this->cues->isBlank($block->text)) {
                 continue;
             }
@@ -66,10 +63,10 @@ final readonly class TopicRecogniser implements Recogniser
     }
 
     /** @return iterable<Candidate> */
-    private function count(Block $block, string $words): iterable
+    private function count(Block $block): iterable
     {
-        $count = Numeral::range($words);
-        if (null !== $count && 1 !== preg_match(self::HEADS, $words)) {
+        $count = Numeral::range((self::LIMIT === $block->topic ? self::AT_MOST : '').$block->text);
+        if (null !== $count && 1 !== preg_match(self::HEADS, $block->text)) {
             yield new Candidate(FactKind::PageCount, $count, $block->start, \strlen($block->text), self::CERTAINTY);
         }
     }
@@ -102,7 +99,7 @@ final readonly class TopicRecogniser implements Recogniser
 
                 return;
             case FactKind::PageCount:
-                yield from $this->count($block, $block->text);
+                yield from $this->count($block);
 
                 return;
             case FactKind::PageRequest:

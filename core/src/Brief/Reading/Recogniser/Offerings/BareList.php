@@ -23,7 +23,9 @@ final readonly class BareList
     private const PART_WORDS = 7;
     private const NAME_WORDS = 5;
     private const LEAST = 3;
-    private const TAIL = '/,\s*the works\.?\s*$|,?\s*that[\'’]s (?:our|my|the) (?:counter|shop|menu|list|range|business|week|lot|offer|trade)\.?\s*$|\s*[:–—-]\s*(?:we|i) do (?:the lot|it all|them all|all of (?:it|them)|everything)\.?\s*$|(?:,\s*\p{L}+(?:ed|made|hung|sold|built|cut|sewn))+\s+and\s+\p{L}*(?:ed|made|hung|sold|built|cut|sewn)\.?\s*$|\s*(?:,? that sort of thing|\s[-–—] the lot|,? and so on|,? you name it|,? etc)\.?\s*$|\s*(?:[:;]-?[)D(]|\(:|:-?P|<3|x+)\s*$/u';
+    /** "that's our counter" */
+    private const ALL_THERE_IS = ',?\s*that[\'’]s (?:our|my|the) (?:counter|shop|menu|list|range|business|week|lot|offer|trade)\.?\s*$';
+    private const TAIL = '/,\s*the works\.?\s*$|'.self::ALL_THERE_IS.'|\s*[:–—-]\s*(?:we|i) do (?:the lot|it all|them all|all of (?:it|them)|everything)\.?\s*$|(?:,\s*\p{L}+(?:ed|made|hung|sold|built|cut|sewn))+\s+and\s+\p{L}*(?:ed|made|hung|sold|built|cut|sewn)\.?\s*$|\s*(?:,? that sort of thing|\s[-–—] the lot|,? and so on|,? you name it|,? etc)\.?\s*$|\s*(?:[:;]-?[)D(]|\(:|:-?P|<3|x+)\s*$/u';
     private const ASIDE = '/\s(?:mainly|mostly)(?=,)|\bbut also\b|\s(?:when|whenever|where|if|while|because|that|which|who)\s[^,;.()]*(?=[,;.)]|$)/iu';
     private const GOES_ON = '/^\s*(?:then|plus|also|and|and then|there[\'’]?s also|oh,? and|oh)\s+/iu';
     private const TOO = '/^[^,]{3,40}?(?=\s(?:too|as well)\b)/iu';
@@ -32,8 +34,8 @@ final readonly class BareList
     private const WHERE = '/,\s+(?:(?:all over|across|throughout|in and around|all around|covering)\s+(?:the\s+)?\p{Lu}|(?:on site|in (?:the|our|my) (?:workshop|studio)|in person|by phone|at (?:your|our|my)|online)\b)/u';
     /** "guided walks (two hours, £12)" */
     private const PRICED_ASIDE = '/^[^,(]{4,40}\([^)]*[£$€]\d[^)]*\)\s*$/u';
+    /** "From leaflets to banners and signage" */
     private const RANGE = '/^(?<from>\s*From )(?<one>\p{Ll}[\p{L} -]{1,30}(?:s|ing))(?<to> to )(?<rest>\p{Ll}[\p{L} -]*(?:s|ing|age)\s(?:and|&)\s\p{Ll}[\p{L} -]+)$/u';
-    private const ALL_THERE_IS = '/,?\s*that[\'’]s (?:our|my|the) (?:counter|shop|menu|list|range|business|week|lot|offer|trade)\.?\s*$/iu';
     /** "Also Greek." */
     private const ONE_MORE = '/^\s*(?:also|plus)\s+(?!(?:the|a|an|we|i|it|they|on|in|at|for|please|not|no)\b)\S+(?:\s+\S+){0,3}\s*\.?\s*$/iu';
     /** "Puppy classes on Tuesday evenings" */
@@ -70,7 +72,7 @@ final readonly class BareList
             return;
         }
         $parts = Phrase::list($bare);
-        $least = $inPassing ? 1 : ($goesOn || $isLocated || 1 === preg_match(self::ALL_THERE_IS, $sentence->text) ? 2 : self::LEAST);
+        $least = $inPassing ? 1 : ($goesOn || $isLocated || 1 === preg_match('/'.self::ALL_THERE_IS.'/u', $sentence->text) ? 2 : self::LEAST);
         if ($this->areOffered($parts, $least, BlockKind::Item === $sentence->block->kind)) {
             yield from $this->parts($parts, $sentence->start);
         }
@@ -95,7 +97,7 @@ final readonly class BareList
             && $words->count($parts, $words->namePage(...)) < 2
             && 0 === $words->count($parts, $isLong)
             && $words->count($parts, $words->nameTone(...)) < 2
-            && 2 * $words->count($parts, $words->namePeople(...)) <= $all
+            && !$words->areMostlyPeople($parts)
             && 2 * $words->count($parts, $words->nameFeature(...)) < $all
             && !$words->nameFeature($parts[0][0])
             && ($isItem || $priced > 0 || (3 * $later < $all && 0 === $words->count($parts, $words->areName(...))));

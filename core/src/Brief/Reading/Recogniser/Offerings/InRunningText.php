@@ -195,16 +195,16 @@ final readonly class InRunningText
     private function areOffered(array $parts, string $object, OfferingVerb $verb, Sentence $sentence): bool
     {
         return match ($verb->kind) {
-            'colon' => \count($parts) > 1 && !$this->areMostlyPeople($parts) && 1 !== preg_match(self::COUNTED, $object)
+            'colon' => \count($parts) > 1 && !$this->words->areMostlyPeople($parts) && 1 !== preg_match(self::COUNTED, $object)
                 && $this->words->count($parts, $this->words->nameTone(...)) < 2
                 && 0 === $this->words->count($parts, $this->words->namePicturesOrMood(...))
                 && 0 === $this->words->count($parts, $this->words->areName(...)),
             'visitors' => \count($parts) > 1 || 1 === preg_match('/\bcan (?:do|try|have|go|join)$/iu', $verb->words),
-            'possible' => !$this->areMostlyPeople($parts)
+            'possible' => !$this->words->areMostlyPeople($parts)
                 && (1 !== preg_match('/\bit[\'’]?s$/iu', trim($verb->words)) || 1 !== preg_match('/^\s*\p{Lu}/u', $object))
                 && ('offering' === $sentence->block->topic || 1 === preg_match(self::LIST_THEN_CLAUSE, $sentence->text) || \count($parts) > 2 || $this->words->hasMoney($object) || 1 === preg_match(self::GROUP_OR_PLACE, $object) || (\count($parts) > 1 && $this->words->count($parts, $this->isLet(...)) === \count($parts))),
             'there' => \count($parts) > 1 || 1 === preg_match('/\balso\b/iu', $verb->words) || 1 === preg_match('/\b(?:then|plus|and|oh)\s*$/iu', $verb->before()) || 1 === preg_match(self::THERE_IS, $object),
-            'labelled' => !$this->areMostlyPeople($parts),
+            'labelled' => !$this->words->areMostlyPeople($parts),
             default => true,
         };
     }
@@ -212,12 +212,6 @@ final readonly class InRunningText
     private function isLet(string $words): bool
     {
         return 1 === preg_match(self::LET, $words);
-    }
-
-    /** @param list<array{string, int}> $parts */
-    private function areMostlyPeople(array $parts): bool
-    {
-        return 2 * $this->words->count($parts, $this->words->namePeople(...)) > \count($parts);
     }
 
     /**
@@ -235,7 +229,7 @@ final readonly class InRunningText
                 || 1 === preg_match('/^\s*from\s.+\sto\s/iu', $part)
                 || ($i > 0 && 1 === preg_match(self::CIRCUMSTANCE, $part))
                 || (1 === $i && $this->isBusinessNamed($parts))
-                || ($cares && (1 === preg_match(self::CARED_FOR, trim($part)) || $this->words->namePeople(trim($part))));
+                || ($cares && (1 === preg_match(self::CARED_FOR, trim($part)) || $this->words->namePeople($part)));
             if (!$isNoOffering) {
                 yield from $this->item->offered($part, $start + $at, $verb->certainty, $i === \count($parts) - 1 ? $terms : null, $suffix);
             }

@@ -44,6 +44,12 @@ final readonly class OfferingWords
         return 1 === preg_match($this->cues->persons, trim($words));
     }
 
+    /** @param list<array{string, int}> $parts */
+    public function areMostlyPeople(array $parts): bool
+    {
+        return 2 * $this->count($parts, $this->namePeople(...)) > \count($parts);
+    }
+
     public function nameFeature(string $words): bool
     {
         return [] !== array_filter($this->cues->namedFeatures, static fn (string $pattern): bool => 1 === preg_match($pattern, $words));

@@ -26,7 +26,7 @@ final readonly class SaidFirst
         }
         $list = substr($sentence->text, 0, (int) $m[0][1]);
         $parts = Phrase::list($list);
-        if ($this->words->mayBeList($list) && 2 * $this->words->count($parts, $this->words->namePeople(...)) <= \count($parts)) {
+        if ($this->words->mayBeList($list) && !$this->words->areMostlyPeople($parts)) {
             yield from $this->item->each($parts, $sentence->start, self::CERTAINTY, 1 === preg_match('/\bhire\W*$/iu', $m[0][0]) ? ' hire' : '');
         }
     }
