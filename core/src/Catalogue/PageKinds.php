@@ -8,12 +8,15 @@ use DunePocket\Language\Typography;
 
 final readonly class PageKinds
 {
+    private FirstMatch $names;
+
     /**
      * @param array<string, PageKind> $kinds
      * @param list<string>            $menuOrder ids in the order of a usual menu
      */
     public function __construct(private array $kinds, private array $menuOrder)
     {
+        $this->names = new FirstMatch(array_values(array_filter(array_map(static fn (PageKind $kind): ?array => null === $kind->names ? null : [$kind->names, $kind->id], $kinds))));
     }
 
     public function menuPlace(string $id): int
@@ -61,12 +64,6 @@ final readonly class PageKinds
     /** The page kind a client means by this name, or null when it is a name of their own. */
     public function named(string $name): ?string
     {
-        foreach ($this->kinds as $kind) {
-            if (null !== $kind->names && 1 === preg_match($kind->names, trim($name))) {
-                return $kind->id;
-            }
-        }
-
-        return null;
+        return $this->names->in(trim($name));
     }
 }

@@ -9,11 +9,11 @@ use DunePocket\Data\Node;
 /** What headings, labels and questions ask for, from core/catalogue/brief/topics.yaml. */
 final readonly class Topics
 {
-    /** @var list<array{string, string}> pattern of a whole label, topic */
-    private array $labels;
+    /** The topics of whole labels. */
+    private FirstMatch $labels;
 
-    /** @var list<array{string, string}> pattern somewhere in a question, topic */
-    private array $questions;
+    /** The topics of wordings somewhere in a question. */
+    private FirstMatch $questions;
 
     /** "As discussed on the phone:" asks for nothing. */
     private string $introduces;
@@ -38,20 +38,20 @@ final readonly class Topics
         }
         $this->introduces = $expand($topics->string('introduces'));
         $this->asksOn = $expand($topics->string('asks_on'));
-        $this->labels = $labels;
-        $this->questions = $questions;
+        $this->labels = new FirstMatch($labels);
+        $this->questions = new FirstMatch($questions);
     }
 
     /** What a label alone asks for, as of() says it; words that ask only as part of a question do not count. */
     public function ofLabel(string $text): ?string
     {
-        return $this->first($this->labels, $this->bare($text));
+        return $this->labels->in($this->bare($text));
     }
 
     /** A fact kind's value, "competitor", "features", "menu", or null when nothing is asked for. */
     public function of(string $text): ?string
     {
-        return $this->ofLabel($text) ?? (1 === preg_match($this->introduces, trim($text)) ? null : $this->first($this->questions, trim($text)));
+        return $this->ofLabel($text) ?? (1 === preg_match($this->introduces, trim($text)) ? null : $this->questions->in(trim($text)));
     }
 
     /** Whether a question asks for more of the list that the one before it asked for. */
@@ -63,17 +63,5 @@ final readonly class Topics
     private function bare(string $text): string
     {
         return trim(preg_replace('/\s*\([^)]*\)/u', '', trim($text)) ?? $text, " \t?:.!–—-*");
-    }
-
-    /** @param list<array{string, string}> $patterns with their topics */
-    private function first(array $patterns, string $words): ?string
-    {
-        foreach ($patterns as [$pattern, $kind]) {
-            if (1 === preg_match($pattern, $words)) {
-                return $kind;
-            }
-        }
-
-        return null;
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace DunePocket\Brief\Reading;
 
+use DunePocket\Brief\Reading\Searching\SentenceSearch;
 use DunePocket\Catalogue\Wordings;
 
 /** A source taken apart into blocks and sentences. */

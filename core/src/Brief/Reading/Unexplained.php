@@ -15,9 +15,15 @@ final readonly class Unexplained
     private const EXPLAINED = [FactKind::Goal, FactKind::SecondaryGoal, FactKind::Feature, FactKind::PageRequest, FactKind::PageRefusal, FactKind::PageCount, FactKind::Tone, FactKind::AvoidWord, FactKind::Keyphrase, FactKind::DesignNote];
     private const OF_THE_SITE = '/\b(?:web ?site|site|home ?page|pages?|section|menu|button|form|nav|photos?|pictures?|video|google|instagram)\b/iu';
 
+    private Places $places;
+
     /** @param list<Candidate> $read what was read so far */
     public function __construct(private Cues $cues, private array $read)
     {
+        $this->places = new Places();
+        foreach ($read as $number => $candidate) {
+            $this->places->put($number, $candidate);
+        }
     }
 
     /** @return list<Sentence> */
@@ -35,7 +41,8 @@ final readonly class Unexplained
      */
     public function holds(int $start, int $length, array $kinds): bool
     {
-        foreach ($this->read as $candidate) {
+        foreach ($this->places->nearby($start, $length) as $number) {
+            $candidate = $this->read[$number];
             if (\in_array($candidate->kind, $kinds, true) && $candidate->start < $start + $length && $start < $candidate->start + $candidate->length) {
                 return true;
             }

@@ -173,7 +173,7 @@ final readonly class DomainNameRecogniser implements Recogniser
 
     private function letters(string $text): string
     {
-        $plain = $this->plain?->transliterate($text);
+        $plain = mb_check_encoding($text, 'ASCII') ? false : $this->plain?->transliterate($text);
 
         return preg_replace('/[^a-z0-9]+/', '', \is_string($plain) ? $plain : mb_strtolower($text)) ?? '';
     }

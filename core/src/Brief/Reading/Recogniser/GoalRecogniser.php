@@ -37,13 +37,14 @@ final readonly class GoalRecogniser implements Recogniser
 
     public function recognise(Reading $reading): iterable
     {
+        $standing = $reading->search->holding($this->wordings(), static fn (array $wording): array => [$wording[1]]);
         foreach ($reading->sentences as $i => $sentence) {
-            $level = $this->level($reading, $i);
+            $level = isset($standing[$i]) ? $this->level($reading, $i) : null;
             if (null === $level) {
                 continue;
             }
             $certainty = $level + (\in_array($level, [self::VISITORS, self::WISH], true) ? $this->weight($sentence) : 0.0);
-            $found = $this->goals($sentence, $level >= self::VISITORS || 'feature' === $sentence->block->topic);
+            $found = $this->goals($sentence, $standing[$i], $level >= self::VISITORS || 'feature' === $sentence->block->topic);
             $ordered = [...array_diff($found, self::MEANS), ...array_intersect($found, self::MEANS)];
             foreach (array_values(array_unique($ordered)) as $order => $goal) {
                 yield new Candidate(
@@ -97,27 +98,45 @@ final readonly class GoalRecogniser implements Recogniser
         };
     }
 
+    /** @return list<array{string, string, bool}> goal, pattern, whether it is a looser one */
+    private function wordings(): array
+    {
+        $wordings = [];
+        foreach ($this->cues->goals as $goal => $patterns) {
+            foreach ($patterns as $pattern) {
+                $wordings[] = [$goal, $pattern, false];
+            }
+            foreach ($this->cues->askedGoals[$goal] as $pattern) {
+                $wordings[] = [$goal, $pattern, true];
+            }
+        }
+
+        return $wordings;
+    }
+
     /**
-     * @param bool $loosely whether looser words count too
+     * @param array<array{string, string, bool}> $wordings that stand in the sentence
+     * @param bool                               $loosely  whether looser ones count too
      *
      * @return list<string> in the order of their words; after the words for the aim first
      */
-    private function goals(Sentence $sentence, bool $loosely): array
+    private function goals(Sentence $sentence, array $wordings, bool $loosely): array
     {
         $aimed = !$this->cues->aimSaid->standIn($sentence->text) && 1 === preg_match($this->cues->aim->any, $sentence->text, $m, \PREG_OFFSET_CAPTURE) ? (int) $m[0][1] : 0;
         $length = \strlen($sentence->text);
         $found = [];
-        foreach ($this->cues->goals as $goal => $patterns) {
-            foreach ([...$patterns, ...($loosely ? $this->cues->askedGoals[$goal] : [])] as $i => $pattern) {
-                preg_match_all($pattern, $sentence->text, $matches, \PREG_OFFSET_CAPTURE);
-                foreach ($matches[0] as [$words, $offset]) {
-                    if ($this->negation->covers($sentence, (int) $offset)) {
-                        continue;
-                    }
+        $known = [];
+        foreach ($wordings as [$goal, $pattern, $isLoose]) {
+            if (isset($known[$goal]) || ($isLoose && !$loosely)) {
+                continue;
+            }
+            preg_match_all($pattern, $sentence->text, $matches, \PREG_OFFSET_CAPTURE);
+            foreach ($matches[0] as [$words, $offset]) {
+                if (!$this->negation->covers($sentence, (int) $offset)) {
                     $beforeAim = (int) $offset + \strlen($words) < $aimed;
-                    $isLoose = $i >= \count($patterns);
                     $found[(int) $offset + ($beforeAim ? 2 * $length : 0) + ($isLoose ? $length : 0)] ??= $goal;
-                    break 2;
+                    $known[$goal] = true;
+                    break;
                 }
             }
         }

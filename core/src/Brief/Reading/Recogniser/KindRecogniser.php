@@ -38,8 +38,8 @@ final readonly class KindRecogniser
     private const EARLY_SENTENCES = 4;
     /** How far into an answer a business says what it is, in bytes. */
     private const OPENING = 80;
-    /** What a business is, is said within the first ten thousand words; in bytes. */
-    private const FAR_ENOUGH = 60_000;
+    /** What a business is, is said within the first five thousand words; in bytes. */
+    private const FAR_ENOUGH = 30_000;
     /** Topics under which a business is not described. */
     private const ASIDE_TOPICS = ['audience', 'page_request', 'page_refusal', 'competitor', 'feature', 'tone', 'avoid_word', 'goal', 'secondary_goal', 'location', 'design_note', 'deadline', 'budget', 'existing_site'];
     private const NOT_OURS = '/\b(?:no|not|forget|drop|don[\'’]?t (?:think (?:we|i) )?(?:need|want))(?: an?| the)?\s*$|\b(?:at|in|near|above|behind|opposite|beside|by|off|under|round|from|to) (?:the|an?|our local|your|my (?:old|local|friend[\'’]s))\s+(?:[\p{L}-]+\s+){0,2}$|\b(?:customers|clients|people who|work for|works for|hired by|booked by|used by|and by|sell to|supply|used by|used to be|former|for|like|unlike|near|next to|above|opposite|between|instead of|than)\b[^.;]{0,60}$/iu';

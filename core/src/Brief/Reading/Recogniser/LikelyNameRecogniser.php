@@ -15,6 +15,7 @@ use DunePocket\Brief\Reading\Sentence;
 use DunePocket\Brief\Reading\WordList;
 use DunePocket\Catalogue\BusinessKind;
 use DunePocket\Catalogue\Cues;
+use DunePocket\Catalogue\FirstMatch;
 
 /**
  * The business name that no wording gives away: of all proper names in a source, the one that looks most like it by
@@ -35,12 +36,16 @@ final readonly class LikelyNameRecogniser implements Recogniser
     private const NAMING_BEFORE = '/(?:^|[.!?:]\s+|\b(?:we are|we[\'’]?re|this is|it[\'’]?s|its|called|as|for|at|behind|run|own|is)\s+(?:the\s+)?)$/iu';
     private const ACTING_AFTER = '/^(?:[\'’]s\b|\s+(?:is|are|was|were|has|have|had|began|started|opened|offers?|sells?|makes?|runs?|does|do|needs?|wants?|supports?|helps?|provides?|exists|will|would|and i\b|and we\b)\b|\s*[,(–—-]\s*(?:an?|the|in|near|based|est|since)\b|\s*\.?\s*$|\.\s)/iu';
 
+    /** What a name says of the kind of business. */
+    private FirstMatch $kinds;
+
     /**
      * @param string             $words that are spelt right, as WordList takes them
      * @param list<BusinessKind> $kinds
      */
-    public function __construct(private Cues $cues, private string $words, private array $kinds)
+    public function __construct(private Cues $cues, private string $words, array $kinds)
     {
+        $this->kinds = new FirstMatch(array_values(array_filter(array_map(static fn (BusinessKind $kind): ?array => null === $kind->names ? null : [$kind->names, $kind->id], $kinds))));
     }
 
     public function recognise(Reading $reading): iterable
@@ -67,7 +72,7 @@ final readonly class LikelyNameRecogniser implements Recogniser
         $best = null;
         foreach ($scores as $key => $seen) {
             rsort($seen);
-            $score = $seen[0] + min(self::MOST_REPEATS, \count($seen) - 1) + ($this->holdsKind($first[$key][0]) ? 3.0 : 0.0);
+            $score = $seen[0] + min(self::MOST_REPEATS, \count($seen) - 1) + (null !== $this->kinds->in($first[$key][0]) ? 3.0 : 0.0);
             if ($score >= self::ENOUGH && (null === $best || $score > $best[0])) {
                 $best = [$score, ...$first[$key]];
             }
@@ -112,16 +117,5 @@ final readonly class LikelyNameRecogniser implements Recogniser
         }
 
         return $score + (1 === preg_match(self::ACTING_AFTER, $after) ? 1.0 : 0.0);
-    }
-
-    private function holdsKind(string $name): bool
-    {
-        foreach ($this->kinds as $kind) {
-            if (null !== $kind->names && 1 === preg_match($kind->names, $name)) {
-                return true;
-            }
-        }
-
-        return false;
     }
 }

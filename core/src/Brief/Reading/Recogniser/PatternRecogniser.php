@@ -11,8 +11,8 @@ use DunePocket\Brief\Reading\Numeral;
 use DunePocket\Brief\Reading\Phrase;
 use DunePocket\Brief\Reading\Reading;
 use DunePocket\Brief\Reading\Recogniser;
+use DunePocket\Brief\Reading\Searching\SentenceSearch;
 use DunePocket\Brief\Reading\Sentence;
-use DunePocket\Brief\Reading\SentenceSearch;
 use DunePocket\Catalogue\CuePattern;
 use DunePocket\Catalogue\Cues;
 use DunePocket\Language\Typography;
@@ -42,46 +42,15 @@ final readonly class PatternRecogniser implements Recogniser
     public function recognise(Reading $reading): iterable
     {
         $openings = $reading->openings();
-        foreach ($this->byPlace() as $place => $patterns) {
-            $sentences = array_values(array_filter($reading->sentences, fn (Sentence $sentence): bool => $this->stands($place, $sentence, $sentence->start - ($openings[$sentence->block->age] ?? 0))));
-            foreach ($this->worthTrying($patterns, $sentences) as $number => $matching) {
-                foreach ($matching as $pattern) {
-                    yield from $this->matches($pattern, $sentences[$number]);
+        $withoutBrackets = new SentenceSearch(array_map(fn (Sentence $sentence): string => $this->withoutBrackets($sentence->text), $reading->sentences));
+        foreach ($this->cues->patterns as $pattern) {
+            foreach (($this->seesBrackets($pattern) ? $reading->search : $withoutBrackets)->numbers($pattern->find) as $number) {
+                $sentence = $reading->sentences[$number];
+                if ($this->stands($pattern->in, $sentence, $sentence->start - ($openings[$sentence->block->age] ?? 0))) {
+                    yield from $this->matches($pattern, $sentence);
                 }
             }
         }
-    }
-
-    /** @return array<string, non-empty-list<CuePattern>> the wordings by where they are looked for */
-    private function byPlace(): array
-    {
-        $byPlace = [];
-        foreach ($this->cues->patterns as $pattern) {
-            $byPlace[$pattern->in][] = $pattern;
-        }
-
-        return $byPlace;
-    }
-
-    /**
-     * @param list<CuePattern> $patterns
-     * @param list<Sentence>   $sentences
-     *
-     * @return array<int, list<CuePattern>> by number of the sentence, in the order of the text
-     */
-    private function worthTrying(array $patterns, array $sentences): array
-    {
-        $whole = SentenceSearch::in($sentences);
-        $withoutBrackets = new SentenceSearch(array_map(fn (Sentence $sentence): string => $this->withoutBrackets($sentence->text), $sentences));
-        $worth = [];
-        foreach ($patterns as $pattern) {
-            foreach (($this->seesBrackets($pattern) ? $whole : $withoutBrackets)->numbers($pattern->find) as $number) {
-                $worth[$number][] = $pattern;
-            }
-        }
-        ksort($worth);
-
-        return $worth;
     }
 
     /** @param int $into how far into its message the sentence stands, in bytes */

@@ -6,6 +6,7 @@ namespace DunePocket\Brief\Reading\Resolving;
 
 use DunePocket\Brief\FactKind;
 use DunePocket\Brief\Reading\Candidate;
+use DunePocket\Brief\Reading\Places;
 
 /** What is offered is told once: prices said elsewhere join it, and part of a longer name is no other offering. */
 final readonly class Offerings implements Rule

@@ -6,6 +6,7 @@ namespace DunePocket\Brief\Reading\Resolving;
 
 use DunePocket\Brief\FactKind;
 use DunePocket\Brief\Reading\Candidate;
+use DunePocket\Brief\Reading\Places;
 
 /** "Case studies" in the list of pages is the name of one, and no feature. */
 final readonly class PageNames implements Rule

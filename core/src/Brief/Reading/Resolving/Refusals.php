@@ -6,6 +6,7 @@ namespace DunePocket\Brief\Reading\Resolving;
 
 use DunePocket\Brief\FactKind;
 use DunePocket\Brief\Reading\Candidate;
+use DunePocket\Brief\Reading\Places;
 
 /** A refusal wins over a request of the same name, unless the request came in a later message. */
 final readonly class Refusals implements Rule

@@ -6,6 +6,7 @@ namespace DunePocket\Brief\Reading\Resolving;
 
 use DunePocket\Brief\Reading\Block;
 use DunePocket\Brief\Reading\Candidate;
+use DunePocket\Brief\Reading\Places;
 
 /** Says which of several candidates counts more. */
 final readonly class Weighing

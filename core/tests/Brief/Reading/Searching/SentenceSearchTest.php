@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-namespace DunePocket\Tests\Brief\Reading;
+namespace DunePocket\Tests\Brief\Reading\Searching;
 
-use DunePocket\Brief\Reading\SentenceSearch;
+use DunePocket\Brief\Reading\Searching\SentenceSearch;
 use DunePocket\Catalogue\Wordings;
 use PHPUnit\Framework\TestCase;
 
@@ -69,5 +69,15 @@ final class SentenceSearchTest extends TestCase
     public function testWithoutSentencesThereIsNothing(): void
     {
         self::assertSame([], iterator_to_array((new SentenceSearch([]))->numbers('/a/'), false));
+    }
+
+    public function testALongSourceIsSearchedAsAShortOneIs(): void
+    {
+        $sentences = array_merge(...array_fill(0, 100, self::SENTENCES));
+        $patterns = ['/\bhedges\b/iu', '/^gates\b/iu', '/roofs/iu', '/hedges(?![^.;]*gates)/iu', '/too$/iu', '/^No\b/u', '/\w/u', '/walls\s+and/iu'];
+        foreach ($patterns as $pattern) {
+            $expected = array_keys(preg_grep($pattern.'m', $sentences) ?: []);
+            self::assertSame($expected, iterator_to_array((new SentenceSearch($sentences))->numbers($pattern), false), $pattern);
+        }
     }
 }

@@ -2,29 +2,37 @@
 
 declare(strict_types=1);
 
-namespace DunePocket\Brief\Reading;
+namespace DunePocket\Brief\Reading\Searching;
 
+use DunePocket\Brief\Reading\Sentence;
 use DunePocket\Catalogue\Wordings;
 
 /**
- * Finds the sentences in which a wording stands by looking through all of them at once: of many wordings few stand in
- * any one source. What it finds is still to be read in the sentence itself; it finds too much rather than too little.
+ * Finds the sentences in which a wording stands: of many wordings few stand in any one source. A short source is looked
+ * through whole; in a long one only the sentences are that hold the letters a wording needs. What it finds is still to
+ * be read in the sentence itself; it finds too much rather than too little.
  */
 final class SentenceSearch
 {
     /** Ends a line and a sentence, and is nothing that a wording could reach across. */
     private const BETWEEN = "\n\x01.;\n";
+    /** From how many sentences on it pays to know their words. */
+    private const LONG = 250;
+    /** Looking through sentences one by one pays for up to this part of them. */
+    private const FEW = 0.4;
 
     private readonly string $text;
 
     /** @var list<int> where the sentences begin in the text, in bytes */
     private readonly array $starts;
 
+    private readonly ?WordIndex $index;
+
     /** @var \WeakMap<Wordings, array<int, true>> the sentences in which one of them stands, by number */
     private readonly \WeakMap $known;
 
     /** @param list<string> $sentences */
-    public function __construct(array $sentences)
+    public function __construct(private readonly array $sentences)
     {
         $starts = [];
         $length = 0;
@@ -35,6 +43,7 @@ final class SentenceSearch
         $this->starts = $starts;
         $this->known = new \WeakMap();
         $this->text = implode(self::BETWEEN, $sentences);
+        $this->index = \count($sentences) < self::LONG ? null : new WordIndex($sentences);
     }
 
     /** @param list<Sentence> $sentences */
@@ -50,13 +59,15 @@ final class SentenceSearch
      */
     public function numbers(string $pattern): iterable
     {
-        $number = 0;
-        while (isset($this->starts[$number]) && 1 === preg_match($pattern.'m', $this->text, $m, \PREG_OFFSET_CAPTURE, $this->starts[$number])) {
-            while (isset($this->starts[$number + 1]) && $this->starts[$number + 1] <= $m[0][1]) {
-                ++$number;
+        $needs = null === $this->index ? [] : NeededWords::of($pattern);
+        if (null !== $this->index && [] !== $needs) {
+            $holding = $this->index->holding($needs);
+            if (\count($holding) < self::FEW * \count($this->sentences)) {
+                return $this->among($holding, $pattern.'m');
             }
-            yield $number++;
         }
+
+        return $this->throughout($pattern.'m');
     }
 
     /** Whether one of the wordings may stand in the sentence of this number, from 0. */
@@ -87,5 +98,31 @@ final class SentenceSearch
         }
 
         return $held;
+    }
+
+    /**
+     * @param list<int> $numbers
+     *
+     * @return iterable<int>
+     */
+    private function among(array $numbers, string $pattern): iterable
+    {
+        foreach ($numbers as $number) {
+            if (1 === preg_match($pattern, $this->sentences[$number])) {
+                yield $number;
+            }
+        }
+    }
+
+    /** @return iterable<int> */
+    private function throughout(string $pattern): iterable
+    {
+        $number = 0;
+        while (isset($this->starts[$number]) && 1 === preg_match($pattern, $this->text, $m, \PREG_OFFSET_CAPTURE, $this->starts[$number])) {
+            while (isset($this->starts[$number + 1]) && $this->starts[$number + 1] <= $m[0][1]) {
+                ++$number;
+            }
+            yield $number++;
+        }
     }
 }

@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
-namespace DunePocket\Tests\Brief\Reading\Resolving;
+namespace DunePocket\Tests\Brief\Reading;
 
 use DunePocket\Brief\FactKind;
 use DunePocket\Brief\Reading\Candidate;
-use DunePocket\Brief\Reading\Resolving\Places;
+use DunePocket\Brief\Reading\Places;
 use PHPUnit\Framework\TestCase;
 
 final class PlacesTest extends TestCase
