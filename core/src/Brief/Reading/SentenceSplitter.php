@@ -29,7 +29,7 @@ final class SentenceSplitter
             $parts = preg_split($this->isOfNotes($block) ? self::BOUNDARY_OF_NOTES : self::BOUNDARY, $block->text, -1, \PREG_SPLIT_OFFSET_CAPTURE) ?: [];
             foreach ($parts as $i => [$text, $offset]) {
                 if ('' !== trim($text)) {
-                    $takenBack = 1 === preg_match(self::TAKEN_BACK, $parts[$i + 1][0] ?? '.') || 1 === preg_match(self::DECIDED_AGAINST, $text);
+                    $takenBack = (substr_count($text, '(') <= substr_count($text, ')') && 1 === preg_match(self::TAKEN_BACK, $parts[$i + 1][0] ?? '.')) || 1 === preg_match(self::DECIDED_AGAINST, $text);
                     $sentences[] = new Sentence($text, $block->start + (int) $offset, $block, $takenBack);
                 }
             }

@@ -22,7 +22,7 @@ final readonly class FeatureRecogniser implements Recogniser
     private const WHOLE_SENTENCE = '/\b(?:we|i|it|they|he|she|you|is|are|was|were|has|have|had|do|does|did)\b/iu';
 
     /** A sentence of its own after the list of pages. */
-    private const FURTHER = '/^(?:(?:and|also|plus)\s+)?(?:an?|the|lots of|loads of|plenty of|many|more|some)\s/iu';
+    private const FURTHER = '/^(?:(?:and|also|plus|with)\s+)*(?:an?|the|photos|pictures|lots of|loads of|plenty of|many|more|some)\s/iu';
     /** A sentence after the list of pages that is longer than their names says what is on them. */
     private const NAMES_ALONE = 3;
     private const ASKED = 0.95;
@@ -60,7 +60,7 @@ final readonly class FeatureRecogniser implements Recogniser
                 if ([] === $matches[0] || ('contact-form' === $feature && isset($quoteForms[spl_object_id($sentence->block)]))) {
                     continue;
                 }
-                [$words, $offset] = $this->refusedOrFirst($sentence, $matches[0]);
+                [$words, $offset] = $this->refusedOrNamed($feature, $sentence, $matches[0]);
                 if ('page_refusal' === $topic || $this->negation->covers($sentence, $offset)) {
                     yield new Candidate(FactKind::PageRefusal, Phrase::title($this->nameOfRefused($feature, $words)), $sentence->start + $offset, \strlen($words), 0.93, detail: array_filter(['feature' => $this->cues->featureRefused($feature, $words)]));
                 } elseif ($wished || $this->isNamed($feature, $sentence, $words) || ('page_request' === $topic && $this->saysWhatIsThere($sentence)) || ('page_request' === $topic && 1 === preg_match('/\bwith (?:an?|the|our)?\s*$|\([^)]*$/iu', substr($sentence->text, 0, $offset)))) {
@@ -134,10 +134,16 @@ final readonly class FeatureRecogniser implements Recogniser
      *
      * @return array{string, int}
      */
-    private function refusedOrFirst(Sentence $sentence, array $mentions): array
+    private function refusedOrNamed(string $feature, Sentence $sentence, array $mentions): array
     {
         foreach ($mentions as $mention) {
             if ($this->negation->covers($sentence, $mention[1])) {
+                return $mention;
+            }
+        }
+
+        foreach ($mentions as $mention) {
+            if (1 === preg_match($this->cues->namedFeatures[$feature], $mention[0])) {
                 return $mention;
             }
         }

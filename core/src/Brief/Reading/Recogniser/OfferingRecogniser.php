@@ -49,7 +49,7 @@ final readonly class OfferingRecogniser implements Recogniser
         $this->priced = new PricedThings($cues);
         $this->besides = new Besides($cues, $words, $item);
         $this->list = new BareList($cues, $words, $item);
-        $this->asked = new AskedOfferings($cues, $item, $this->running, $this->priced);
+        $this->asked = new AskedOfferings($cues, $item, $this->running, $this->first, $this->priced);
     }
 
     public function recognise(Reading $reading): iterable

@@ -31,8 +31,8 @@ final readonly class RefusalRecogniser implements Recogniser
     /** Pages every site has: only "no about page" refuses one, and "about" alone never. */
     private const ALWAYS_THERE = '/^(?:home|contact|about)$/iu';
     /** "Scrap what I said", "Instagram does that": words that name nothing. */
-    private const NO_NAME = '/^(?:thanks?|thank you|please)$|^pages? (?:about|on|for) (?:it|them|that|this)$|\s(?:an?|of|for|in|with|to|by|the|does|do|did|is|are)$|\b\p{L}+n[\'’]t\b|^(?:n?either|with|by|for|what|that|this|which|who|how|why|it|we|i|they|he|she|you)\b/iu';
-    private const PREPOSITION = '/\s+(?:of|for|in|about|from|with|to)\s.*$/iu';
+    private const NO_NAME = '/^(?:thanks?|thank you|please|ever|see (?:above|below|attached)|embarrassing|pointless|expensive)$|\s(?:thought|said|says|felt|wanted|wants|asked)$|^pages? (?:about|on|for) (?:it|them|that|this)$|\s(?:an?|of|for|in|with|to|by|the|does|do|did|is|are)$|\b\p{L}+n[\'’]t\b|^(?:n?either|with|by|for|what|that|this|which|who|how|why|it|we|i|they|he|she|you)\b/iu';
+    private const PREPOSITION = '/\s+(?:of|for|in|about|from|with|to|under|below|beside|next to|of any)\s.*$/iu';
 
     public function __construct(private Cues $cues, private PageKinds $pages)
     {
@@ -75,7 +75,7 @@ final readonly class RefusalRecogniser implements Recogniser
         }
         // "A forum (we had one, it got nasty) or a members' area, nobody remembers passwords": both are named.
         foreach (Phrase::listsIn(Phrase::list($sentence->text)) as [$part, $at]) {
-            $lead = 1 === preg_match('/^(?:(?:no|not|nor|and|or|also|an?|the|any|that|those|these|please|please no|definitely no)\s+)+/iu', $part, $m) ? \strlen($m[0]) : 0;
+            $lead = 1 === preg_match('/^(?:(?:any (?:kind|sort|form|type) of|the words?|no|not|nor|and|or|also|an?|the|any|that|those|these|please|please no|definitely no)\s+)+/iu', $part, $m) ? \strlen($m[0]) : 0;
             $candidate = $this->refusal(substr($part, $lead), $sentence->start + $at + $lead, true);
             if (null !== $candidate && 1 !== preg_match('/\b(?:we|i|i[\'’]d|it|they|you|nobody|please|our|my|keeps?|is|are|was|funds?|asks?|feel)\b/iu', $candidate->value)) {
                 yield $candidate;
@@ -99,7 +99,7 @@ final readonly class RefusalRecogniser implements Recogniser
                 [$names, $offset] = $match['names'];
                 $names = Phrase::wholeWords($names, substr($sentence->text, (int) $offset + \strlen($names)));
                 foreach (Phrase::list(str_replace([' nor ', ' no '], [', or ', ',no '], $names)) as [$part, $at]) {
-                    $lead = 1 === preg_match('/^(?:(?:n?one of (?:those|these|the|that|your)|an?|the|any|no|please|actually|actual|publish|show|display|advertise|put up|dont|don[\'’]?t|want|our|or|and|nor|also|but|maybe)\s+)+/iu', $part, $m) ? \strlen($m[0]) : 0;
+                    $lead = 1 === preg_match('/^(?:(?:n?one of (?:those|these|the|that|your)|(?:any|no) (?:kind|sort|form|type) of|an?|the|any|no|please|actually|actual|publish|show|display|advertise|put up|dont|don[\'’]?t|want|our|or|and|nor|also|but|maybe)\s+)+/iu', $part, $m) ? \strlen($m[0]) : 0;
                     $from = (int) $offset + $at + $lead;
                     $candidate = $this->refusal(substr($part, $lead), $sentence->start + $from, $sure);
                     if (null === $candidate) {

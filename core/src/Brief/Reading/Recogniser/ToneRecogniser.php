@@ -93,7 +93,7 @@ final readonly class ToneRecogniser implements Recogniser
             return true;
         }
 
-        return 1 === preg_match('~^\W*'.self::SOFTLY.$tone.'(?:\s*(?:,|&|/|\+|\band\b|\bbut\b|\bor\b)\s*(?:and |but )?'.self::SOFTLY.$tone.')*\s*(?:$|[.!;,(]|\s[-–—]\s|\bplease\b|\bif\b|\bthroughout\b|\bbut\b|\bnot\b|\bnever\b|\bwithout\b|\bin tone\b|\b(?:is|are|would be|will) (?:fine|good|ok|okay|best|how|what|do\b|the (?:way|word|tone|idea|brief)|it)\b|,? that[\'’]?s us)~iu', $text);
+        return 1 === preg_match('~^\W*'.self::SOFTLY.$tone.'(?:\s*(?:,|&|/|\+|\band\b|\bbut\b|\bor\b)\s*(?:and |but )?'.self::SOFTLY.$tone.')*\s*(?:$|[.!;,(]|\s[-–—]\s|\bplease\b|\bif\b|\bthroughout\b|\bbut\b|\bwith (?:an? )?(?:bit|touch|hint|dash|pinch|little|lot|sense|twinkle)\b|\bnot\b|\bnever\b|\bwithout\b|\bin tone\b|\b(?:is|are|would be|will) (?:fine|good|ok|okay|best|how|what|do\b|the (?:way|word|tone|idea|brief)|it)\b|,? that[\'’]?s us)~iu', $text);
     }
 
     private function count(string $text): int

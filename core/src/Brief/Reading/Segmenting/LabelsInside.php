@@ -11,7 +11,7 @@ use DunePocket\Catalogue\Cues;
 /** Takes running text apart at the labels inside it: "… Tone: dry. Banned words: craft, artisan." */
 final readonly class LabelsInside
 {
-    private const LABEL = '/(?<=[.!?]\s|\n)(?<label>\p{L}[\p{L}\s\/&\'’-]{2,40}?)(?::| =|(?<asks>\?))\s+(?<answer>\S(?(asks).*|.*?(?:[.!?](?=\s)|$)))/us';
+    private const LABEL = '/(?:(?<=[.!?]\s|\n)|^(?=[^:=.!?]{3,42}\?))(?<label>\p{L}[\p{L}\s\/&\'’-]{2,40}?)(?::| =|(?<asks>\?))\s+(?<answer>\S(?(asks).*|.*?(?:[.!?](?=\s)|$)))/us';
 
     public function __construct(private Cues $cues, private LabelWords $words)
     {

@@ -33,6 +33,9 @@ final readonly class PlainAnswer
         }
         [$asked, $at] = $this->cues->answers->asked($question->text);
         $into->add(BlockKind::Paragraph, $question->start + $at, $asked, $into->asked()->topic, $agreed);
+        if (!$agreed) {
+            $into->forget();
+        }
 
         return str_word_count($answer) <= self::SAYS_NO_MORE && 1 !== preg_match('/,|\b(?:but|and)\b/iu', $answer);
     }

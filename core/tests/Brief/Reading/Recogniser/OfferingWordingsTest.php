@@ -26,6 +26,11 @@ final class OfferingWordingsTest extends TestCase
         return new Offerings\OfferingItem(Bench::catalogue()->cues());
     }
 
+    private static function first(): Offerings\SaidFirst
+    {
+        return new Offerings\SaidFirst(Bench::catalogue()->cues(), self::words(), self::item());
+    }
+
     private static function running(): Offerings\InRunningText
     {
         $cues = Bench::catalogue()->cues();
@@ -142,7 +147,7 @@ final class OfferingWordingsTest extends TestCase
 
     public function testWhatIsOfferedMayBeSaidFirst(): void
     {
-        $first = new Offerings\SaidFirst(Bench::catalogue()->cues(), self::words(), self::item());
+        $first = self::first();
         self::assertSame(['Hedge laying', 'Dry stone walling'], Sentences::values([...$first->offered(Sentences::one('Hedge laying and dry stone walling are what I do.'))]));
         self::assertSame([], [...$first->offered(Sentences::one('Hedges are what I fear.'))]);
     }
@@ -176,6 +181,8 @@ final class OfferingWordingsTest extends TestCase
         yield 'an item' => ['gates from £90', BlockKind::Item, ['Gates']];
         yield 'a sentence' => ['We repair gates and doors.', BlockKind::Answer, ['Gates', 'Doors']];
         yield 'a list, then a sentence' => ['Gates, hedges, and we also sell honey.', BlockKind::Answer, ['Honey', 'Gates', 'Hedges']];
+        yield 'what is said first' => ['Hedge laying is most of it, then gates and walls.', BlockKind::Answer, ['Hedge laying', 'Gates', 'Walls']];
+        yield 'spelled out behind a sentence' => ['We go out along the lanes of Pell - hedges, verges and ditches.', BlockKind::Answer, ['Hedges', 'Verges', 'Ditches']];
         yield 'a profession' => ['Independent opticians', BlockKind::Answer, []];
         yield 'nothing yet' => ['to follow', BlockKind::Answer, []];
         yield 'what is given up' => ['We no longer do gates', BlockKind::Answer, []];
@@ -186,7 +193,7 @@ final class OfferingWordingsTest extends TestCase
     public function testWhereTheyAreAskedForNamesAreEnough(string $answer, BlockKind $kind, array $offered): void
     {
         $cues = Bench::catalogue()->cues();
-        $asked = new Offerings\AskedOfferings($cues, self::item(), self::running(), new Offerings\PricedThings($cues));
+        $asked = new Offerings\AskedOfferings($cues, self::item(), self::running(), self::first(), new Offerings\PricedThings($cues));
         self::assertSame($offered, Sentences::values([...$asked->offered(Sentences::one($answer, 'offering', $kind))]));
     }
 

@@ -119,7 +119,7 @@ final class PageWordingsTest extends TestCase
     public function testSentencesThatAreNamesAreAMenu(): void
     {
         $names = new Pages\NamesAsSentences(self::make());
-        self::assertSame(['Shows', 'Prices', 'Safety', 'Enquire'], Sentences::values([...$names->requests(Sentences::of('Shows. Prices. Safety. Enquire.'))]));
+        self::assertSame(['Home', 'Doors', 'Safety', 'Contact'], Sentences::values([...$names->requests(Sentences::of('Home. Doors. Safety. Contact.'))]));
         self::assertSame([], [...$names->requests(Sentences::of('Oak. Ash. Elm.'))]);
         self::assertSame([], [...$names->requests(Sentences::of('Gallery. Prices.'))]);
     }

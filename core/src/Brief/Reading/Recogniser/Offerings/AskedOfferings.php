@@ -18,10 +18,12 @@ final readonly class AskedOfferings
     /** "Independent opticians" says what they are, not what they offer. */
     private const PROFESSION = '/^[^,]{3,40}(?:ers|ors|ists|ians|ants|ects|smiths|wrights|company|firm|agency|practice|studio|charity|club)\.?$/iu';
     private const SUMMED_UP = '/^[^:.;,\d]{3,60}:\s+(?=[^:]+$)/u';
+    /** "We take people out in kayaks - trips, lessons, hire" */
+    private const SPELLED_OUT = '/^(?:we|i|it)\b[^:;–—]{3,90}(?:\s[-–—]\s+|:\s+)(?=[^:–—]+,)/iu';
     /** A sentence rather than a list. */
     private const SAYS = '/^(?:it[\'’]?s|we[\'’]?re|we|i|it|they|there|this|all|each|every|people|most|some|you|our|that[\'’]?s|not)\b|\b(?:my|his|her|she|he|it[\'’]?s|we[\'’]re|is|are|was|were|started|comes?|costs?|included|know|think)\b/iu';
 
-    public function __construct(private Cues $cues, private OfferingItem $item, private InRunningText $running, private PricedThings $priced)
+    public function __construct(private Cues $cues, private OfferingItem $item, private InRunningText $running, private SaidFirst $first, private PricedThings $priced)
     {
     }
 
@@ -78,8 +80,11 @@ final readonly class AskedOfferings
         if ([] !== $running) {
             return $running;
         }
+        if (1 === preg_match(self::SPELLED_OUT, $sentence->text, $m)) {
+            return $this->item->each(Phrase::list($this->running->untilStop(substr($sentence->text, \strlen($m[0])))), $sentence->start + \strlen($m[0]), self::CERTAINTY);
+        }
         if (1 === preg_match(self::SAYS, $sentence->text)) {
-            return $this->priced->offered($sentence);
+            return [...$this->first->offered($sentence, self::CERTAINTY), ...$this->priced->offered($sentence)];
         }
         $parts = Phrase::list($sentence->text);
         $isProfession = 1 === \count($parts) && trim($sentence->text) === trim($sentence->block->text) && 1 === preg_match(self::PROFESSION, $parts[0][0]);

@@ -21,18 +21,18 @@ final readonly class InRunningText
     private const CARED_FOR = '/^(?:(?:all|small|large|farm|your)\s+)*(?:cats?|dogs?|rabbits?|horses?|ponies|chickens?|hens|guinea pigs|hamsters|pets?|animals|birds|reptiles|people|patients|children|adults|families)$/iu';
     private const CARES = '/\b(?:look after|see|treat|care for)\b/iu';
     /** "Photographs, please, of real afternoons" */
-    private const NO_OBJECT = '/^\s*(?:,|(?:of|please)\b|to (?=\p{Ll})|for (?!(?:[\p{L}-]+ ){0,2}(?:weddings|parties|events|functions|funerals|festivals|hire|sale)\b))/iu';
+    private const NO_OBJECT = '/^\s*(?:,|away\b|up\b|out\b(?! of\b)|down\b|(?:of|please)\b|to (?=\p{Ll})|for (?!(?:[\p{L}-]+ ){0,2}(?:weddings|parties|events|functions|funerals|festivals|hire|sale)\b))/iu';
     /** "eighty cows, thirty goats", "the courier broke half of it" */
     private const COUNTED = '/^\s*(?:the|\d+|two|three|four|five|six|seven|eight|nine|ten|twelve|twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety)\s/iu';
     /** "We considered selling fabric" */
-    private const NOT_DONE = '/\b(?:considered|thought about|thought of|talked about|looked (?:into|at)|toyed with|gave up|stopped)\s+\p{L}+ing\b[^,]*$/iu';
+    private const NOT_DONE = '/\b(?:considered|thought about|thought of|talked about|looked (?:into|at)|toyed with|gave up|stopped|tried)\s+\p{L}+ing\b[^,]*$/iu';
     /** "models, in the studio, from wood" */
     private const CIRCUMSTANCE = '/^(?:in|at|from|by|with|for|on) (?:an?|the|our|my|every|each|all|\p{L}+$)/iu';
     /** "We supply relief chefs to restaurants": what is supplied, not to whom. */
     private const GIVEN_TO = '/\b(?:supply|supplies|sell|sells|deliver|delivers|provide|provides)\b/iu';
     private const TO_WHOM = '/(?<!door|access|introductions|guides|one)\s+to\s+(?!order\b|measure\b|hire\b|rent\b|let\b|go\b|take\b|eat\b|\d)\p{L}.*$/ius';
     /** "the following works: …" */
-    private const ANNOUNCED = '/^[^:.;,]{0,60}(?<!\d):\s*/u';
+    private const ANNOUNCED = '/^[^:.;,]{0,60}(?:, not [^:.;,]{0,30})?(?<!\d):\s*/u';
     /** "how we repair", which tells of no offering; "what we do is …" does. */
     private const IN_CLAUSE = '/\b(?:what|how|where|why|which|that|who|as|if|until|once)\s*$/iu';
     private const OF_PAGES = '/\b(?:pages?|structure|menu|navigation|sections|site ?map)\b/iu';

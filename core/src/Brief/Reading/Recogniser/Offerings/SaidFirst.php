@@ -13,21 +13,34 @@ use DunePocket\Catalogue\Cues;
 final readonly class SaidFirst
 {
     private const CERTAINTY = 0.8;
+    /** "Marmalade is what we're known for (three golds), then chutneys and chilli jam" */
+    private const GOES_ON = '/^(?:\s+(?:for|at))?\s*(?:\([^)]*\))?\s*[,;]?\s*(?:and )?(?:then|followed by|with|plus)\s+(?=\p{L}+s?\b)(?!(?:the|we|i|it|they|there)\b)/iu';
 
     public function __construct(private Cues $cues, private OfferingWords $words, private OfferingItem $item)
     {
     }
 
-    /** @return iterable<Candidate> */
-    public function offered(Sentence $sentence): iterable
+    /**
+     * @param float $certainty 0 to 1
+     *
+     * @return iterable<Candidate>
+     */
+    public function offered(Sentence $sentence, float $certainty = self::CERTAINTY): iterable
     {
         if (1 !== preg_match($this->cues->offeringVerbs['before'], $sentence->text, $m, \PREG_OFFSET_CAPTURE)) {
             return;
         }
-        $list = substr($sentence->text, 0, (int) $m[0][1]);
+        [$verb, $at] = [$m[0][0], (int) $m[0][1]];
+        $list = substr($sentence->text, 0, $at);
+        $after = substr($sentence->text, $at + \strlen($verb));
         $parts = Phrase::list($list);
-        if ($this->words->mayBeList($list) && !$this->words->areMostlyPeople($parts)) {
-            yield from $this->item->each($parts, $sentence->start, self::CERTAINTY, 1 === preg_match('/\bhire\W*$/iu', $m[0][0]) ? ' hire' : '');
+        if (str_starts_with(ltrim($after), ':') || !$this->words->mayBeList($list) || $this->words->areMostlyPeople($parts)) {
+            return;
+        }
+        yield from $this->item->each($parts, $sentence->start, $certainty, 1 === preg_match('/\bhire\W*$/iu', $verb) ? ' hire' : '');
+        if (1 === preg_match(self::GOES_ON, $after, $then)) {
+            $rest = substr($after, \strlen($then[0]));
+            yield from $this->item->each(Phrase::list(rtrim($rest, " \n.")), $sentence->start + \strlen($sentence->text) - \strlen($rest), $certainty);
         }
     }
 }
