@@ -22,6 +22,7 @@ use DunePocket\Catalogue\Cues;
  */
 final readonly class Segmenter
 {
+    private const LAST_QUESTION = '/(?<=[.!?]\s)(?=[^.!?]*\b(?:which|what|who|how|where|when|why)\b)[^.!?]+\?\s*$/iu';
     private const HEAD_OF_MESSAGE = '/^(?:\s*>)*\s*(?<field>From|To|Subject)\s*:\s*(?<value>.*)$/iu';
     private const REPLY = '/^(?:(?:re|fwd?|aw)\s*:\s*)+/i';
 
@@ -112,10 +113,16 @@ final readonly class Segmenter
         if (Role::Signature === $line->role) {
             $into->add(BlockKind::Signature, $line->start, $line->text);
         } elseif (Role::Other === $line->role && !$line->isBlank()) {
-            $into->ask($line, $into->topicOf($line->text, $this->cues), byDesigner: true);
+            $into->ask($line, $into->topicOf($this->lastQuestion($line->text), $this->cues) ?? $into->topicOf($line->text, $this->cues), byDesigner: true);
         } elseif (Role::Frame === $line->role && 1 === preg_match(self::HEAD_OF_MESSAGE, $line->text, $m, \PREG_OFFSET_CAPTURE)) {
             $this->head(strtolower($m['field'][0]), $m['value'][0], $line->start + (int) $m['value'][1], $into);
         }
+    }
+
+    /** "So a quote form. Which pages?": the last is what is to be answered. */
+    private function lastQuestion(string $text): string
+    {
+        return 1 === preg_match(self::LAST_QUESTION, $text, $m) ? $m[0] : $text;
     }
 
     private function head(string $field, string $value, int $start, Segmentation $into): void

@@ -27,6 +27,10 @@ final readonly class DifferentiatorRecogniser implements Recogniser
     private const SAYS_IT_AFTERWARDS = '/^(?:what|(?:the )?(?:main |real |only )?(?:reason|thing))\b[^.;]*\b(?:is|are)\b|^[^:]{0,40}\b(?:something|different|thing)\b[^:]*:\s*\S/iu';
     /** "That's my promise and" speaks of the sentence before. */
     private const POINTS_BACK = '/^\W*(?:that|this|which|it)(?:[\'’]s| is| was)\s+(?:\S+\s*){1,3}$/iu';
+    /** "That is why every crew gets two hours of tuition": what sets them apart comes after as well. */
+    private const THAT_IS_WHY = '/^that(?:[\'’]s| is) why (?=(?:every|each|all|no|nobody)\b)/iu';
+    /** "A lot of labs send the work to China": what others do is no claim of one's own. */
+    private const OF_OTHERS = '/^(?:a lot of|most|many|some|(?:the )?others?|the (?:big|other)|competitors|elsewhere|everyone else|everybody else)\b/iu';
     private const OF_THE_SITE = '/\b(?:web ?site|home ?page|journal|blog|newsletter)\b/iu';
     private const FILLER = '/\b(?:i (?:think|guess|suppose|reckon|believe)|we (?:think|believe|feel)|i feel|honestly|really|basically|obviously|you know|to (?:our|my) knowledge|as far as (?:we|i) know|that[\'’]?s it|simple as that|well|and|so|but|because)\b/iu';
 
@@ -37,19 +41,27 @@ final readonly class DifferentiatorRecogniser implements Recogniser
     public function recognise(Reading $reading): iterable
     {
         $before = null;
-        foreach ($reading->sentences as $sentence) {
+        foreach ($reading->sentences as $i => $sentence) {
             if (!$sentence->isSpoken() || \in_array($sentence->block->kind, [BlockKind::Title, BlockKind::Heading], true)) {
                 $before = null;
                 continue;
             }
             if (1 !== preg_match(self::OF_THE_SITE, $sentence->text) && 1 === preg_match($this->cues->pointingBack, $sentence->text, $m, \PREG_OFFSET_CAPTURE) && 1 !== preg_match(self::SAYS_IT_AFTERWARDS, $sentence->text) && !str_contains(rtrim(substr($sentence->text, (int) $m[0][1]), ' :'), ': ')) {
-                yield from $this->meant($sentence, (int) $m[0][1], $before);
+                yield from 1 === preg_match(self::THAT_IS_WHY, $sentence->text, $why)
+                    ? $this->claim(substr($sentence->text, \strlen($why[0])), $sentence->start + \strlen($why[0]))
+                    : $this->meant($sentence, (int) $m[0][1], $this->own($before, $reading->sentences[$i - 2] ?? null));
             }
             if (null !== $before && $before->block === $sentence->block && 1 === preg_match($this->cues->pointingAhead, $before->text)) {
                 yield from $this->claim($sentence->text, $sentence->start);
             }
             $before = $sentence;
         }
+    }
+
+    /** The sentence before, or the one before that, when only it speaks of themselves. */
+    private function own(?Sentence $before, ?Sentence $earlier): ?Sentence
+    {
+        return null !== $before && null !== $earlier && $earlier->block === $before->block && str_word_count($earlier->text) > self::FEWEST_WORDS && 1 === preg_match(self::OF_OTHERS, $before->text) ? $earlier : $before;
     }
 
     /** @return iterable<Candidate> */

@@ -36,9 +36,9 @@ final readonly class TopicRecogniser implements Recogniser
     private const GOES_ON = '/^(?:and|also|plus|we|i|our|my|all|every|no|never|always|it|only|free|same|the)\b|^\p{Ll}|^(?!Yes|No need|Elsewhere|They|He|She|You|Try)\S+(?:\s+(?!does|do|is)\S+){0,4}$/u';
 
     /** "Homeowners. You know, they get a square of mud.": what is said of them is not who they are. */
-    private const OF_THEM = '/^(?:(?:you know|i mean|well|and|but|so),?\s+)*(?:they(?![\'’]re| are)|it|i)\b/iu';
+    private const OF_THEM = '/^(?:(?:you know|i mean|well|and|but|so),?\s+)*(?:they(?![\'’]re| are)|it|i)\b|^(?:mostly|mainly|all) in \p{Lu}|^(?:all )?(?:our|my) (?:team|staff|teachers|coaches|people are|vets|trainers)\b|^[^,.;]{3,60}, (?:it|that)(?:[\'’]s| is) (?:our|my) /iu';
     /** "Me, basically" */
-    private const REMARK = '/^the (?:big|others?|nationals?|chains?|supermarkets?|rest|banks)\b|\b(?:basically|honestly|obviously|really|i suppose|i guess|you know)$/iu';
+    private const REMARK = '/^(?:competitors?|most|others|the competition|other \p{L}+)\b|^the (?:big|others?|nationals?|chains?|supermarkets?|rest|banks)\b|\b(?:basically|honestly|obviously|really|i suppose|i guess|you know)$/iu';
 
     public function __construct(private Cues $cues)
     {

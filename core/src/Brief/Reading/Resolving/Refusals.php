@@ -11,6 +11,10 @@ use DunePocket\Brief\Reading\Places;
 /** A refusal wins over a request of the same name, unless the request came in a later message. */
 final readonly class Refusals implements Rule
 {
+    private const SAID_OUTRIGHT = 0.95;
+    /** In bytes. */
+    private const BESIDE = 40;
+
     public function weigh(Contenders $contenders, Weighing $weighing): Contenders
     {
         $youngest = $this->youngest([...$contenders->all(FactKind::Feature), ...$contenders->all(FactKind::PageRequest)], $weighing);
@@ -19,7 +23,7 @@ final readonly class Refusals implements Rule
         $places = new Places();
         foreach ($before as $number => $refusal) {
             $overlaps = array_filter($places->near($refusal), static fn (int $near): bool => $before[$near]->overlaps($refusal));
-            if ([] === $overlaps && !$this->isTakenBack($refusal, $youngest, $weighing)) {
+            if ([] === $overlaps && !$this->isToldBeside($refusal, $refused) && !$this->isTakenBack($refusal, $youngest, $weighing)) {
                 $refused[] = $refusal;
             }
             $places->put($number, $refusal);
@@ -34,6 +38,18 @@ final readonly class Refusals implements Rule
             ->only(FactKind::Feature, static fn (Candidate $feature): bool => $isWanted($feature) && !\in_array($feature->value, $features, true));
 
         return $contenders->with(FactKind::PageRequest, $weighing->withoutOverlaps($contenders->all(FactKind::PageRequest)));
+    }
+
+    /**
+     * "A booking system, so they can pick a slot" refuses one feature in two wordings.
+     *
+     * @param list<Candidate> $refused
+     */
+    private function isToldBeside(Candidate $refusal, array $refused): bool
+    {
+        $feature = $refusal->detail['feature'] ?? null;
+
+        return null !== $feature && $refusal->certainty < self::SAID_OUTRIGHT && [] !== array_filter($refused, static fn (Candidate $known): bool => $feature === ($known->detail['feature'] ?? null) && abs($known->start - $refusal->start) < self::BESIDE);
     }
 
     /**

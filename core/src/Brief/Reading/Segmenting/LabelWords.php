@@ -12,6 +12,8 @@ use DunePocket\Catalogue\Cues;
 final readonly class LabelWords
 {
     public const MOST = 3;
+    /** "Primary: families. Secondary: schools." */
+    private const GRADES = '/^(?:primary|secondary|tertiary|first|second|third|main|other)(?: (?:audiences?|users?|groups?))?$/iu';
     private const GOES_ON = '/^(?:and |oh )?(?:also|plus)$/iu';
 
     public function __construct(private Cues $cues)
@@ -21,9 +23,17 @@ final readonly class LabelWords
     /** What a label asks for, here; "also: …" goes on with the offerings before it. */
     public function topic(string $label, Segmentation $into): ?string
     {
-        return 1 === preg_match(self::GOES_ON, $label) && $into->endsInOfferings()
-            ? FactKind::Offering->value
-            : $this->cues->topic($label);
+        return match (true) {
+            1 === preg_match(self::GOES_ON, $label) && $into->endsInOfferings() => FactKind::Offering->value,
+            FactKind::Audience->value === $into->asked()->topic && $this->isGrade($label) => FactKind::Audience->value,
+            default => $this->cues->topic($label),
+        };
+    }
+
+    /** Whether the label grades what is asked for rather than asking for something: "Secondary", where it is asked who comes. */
+    public function isGrade(string $label): bool
+    {
+        return 1 === preg_match(self::GRADES, $label);
     }
 
     /** "Can we have five pages:" is more than a label. */

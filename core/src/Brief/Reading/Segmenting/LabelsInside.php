@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace DunePocket\Brief\Reading\Segmenting;
 
+use DunePocket\Brief\FactKind;
 use DunePocket\Brief\Reading\Block;
 use DunePocket\Brief\Reading\BlockKind;
 use DunePocket\Catalogue\Cues;
@@ -25,7 +26,7 @@ final readonly class LabelsInside
         foreach ($labels as $label) {
             [$words, $at] = [$label['label'][0], (int) $label['label'][1]];
             $topic = $this->topic($words, null !== $block->topic);
-            if (null === $topic || $at < $from) {
+            if (null === $topic || $at < $from || (FactKind::Audience->value === $block->topic && $this->words->isGrade($words))) {
                 continue;
             }
             yield new Block($block->kind, $block->start + $from, substr($block->text, $from, $at - $from), $block->topic);

@@ -24,7 +24,7 @@ final readonly class TopicsByContent
     private const WHY = 'why';
     /** Why there is to be a site, rather than why people come. */
     private const AIM = '/^(?:to\b|because (?:we|i) (?:need|want)|more\b|get\b|so (?:that )?(?:people|we|i)\b|(?:we|i) (?:need|want))/iu';
-    private const IS_MENU_OF_SITE = '/\b(?:home|about|contact|faq)\b/iu';
+    private const IS_MENU_OF_SITE = '/\b(?:home|about|contact|faq|book|history|rates|prices|case studies|news|events|gallery|(?:request|get) a quote|our (?:story|team|work)|who we are|visit us|find us|portfolio|testimonials|reviews)\b/iu';
     private const IS_BUSINESS = '/\b(?:trading|established|founded|set up|in business) (?:since|in)\b|\b(?:firm|company|practice|shop|studio|charity|co-?op|agency|salon|garage|family business)\b(?!s)/iu';
     private const ARE_PAGES = '/^(?:home|about|contact(?! form)|faq)\b|\b(?:home|about)\s*,/imu';
 

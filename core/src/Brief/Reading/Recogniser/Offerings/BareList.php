@@ -26,7 +26,7 @@ final readonly class BareList
     /** "that's our counter" */
     private const ALL_THERE_IS = ',?\s*that[\'’]s (?:our|my|the) (?:counter|shop|menu|list|range|business|week|lot|offer|trade)\.?\s*$';
     private const TAIL = '/,\s*the works\.?\s*$|'.self::ALL_THERE_IS.'|\s*[:–—-]\s*(?:we|i) do (?:the lot|it all|them all|all of (?:it|them)|everything)\.?\s*$|(?:,\s*\p{L}+(?:ed|made|hung|sold|built|cut|sewn))+\s+and\s+\p{L}*(?:ed|made|hung|sold|built|cut|sewn)\.?\s*$|\s*(?:,? that sort of thing|\s[-–—] the lot|,? and so on|,? you name it|,? etc)\.?\s*$|\s*(?:[:;]-?[)D(]|\(:|:-?P|<3|x+)\s*$/u';
-    private const ASIDE = '/\s(?:mainly|mostly)(?=,)|\bbut also\b|\s(?:when|whenever|where|if|while|because|that|which|who)\s[^,;.()]*(?=[,;.)]|$)/iu';
+    private const ASIDE = '/\s(?:mainly|mostly)(?=,)|\sand,(?=\sif\s)|\sfor (?:people|those|anyone) (?:who|buying|with)\s[^,;.()]*(?=[,;.)]|$)|\bbut also\b|\s(?:when|whenever|where|if|while|because|that|which|who)\s[^,;.()]*(?=[,;.)]|$)/iu';
     private const GOES_ON = '/^\s*(?:then|plus|also|and|and then|there[\'’]?s also|oh,? and|oh)\s+/iu';
     private const TOO = '/^[^,]{3,40}?(?=\s(?:too|as well)\b)/iu';
     private const HEDGED = '/^\s*(?:mostly|mainly|usually|think|picture|imagine)\s+/iu';
@@ -42,7 +42,7 @@ final readonly class BareList
     private const ON_A_DAY = '/^(?!(?:we|i|it|they|open|closed|on|every)\b)[^,(.:]{4,40}\s(?:on|every) (?:mon|tues|wednes|thurs|fri|satur|sun)day(?:s| mornings?| afternoons?| evenings?| nights?)?\s*$/iu';
     /** "House moves, storage, and we do the packing" */
     private const CLAUSE_AFTER = '/,?\s+(?:and|but|so|plus)\s+(?:[\p{L}]+\s+){0,8}(?:we|i|it|they)\b.*$|,\s+(?:we|i|it|they|he|she|that)(?:[\'’]\p{L}+)?\s.*$/ius';
-    private const CIRCUMSTANCES = '/\s*\([^)]*\)|\s(?:on|in|at|every|during|from)\s.*$/iu';
+    private const CIRCUMSTANCES = '/\s*\([^)]*\)|\s(?:on|in|at|every|during|from|for)\s.*$/iu';
     private const TARIFF = '/\b(?:pass|drop[- ]?in|block|membership|concessions?|adults?|child(?:ren)?|per (?:hour|person|day|night)|hour|hourly|members)\b/iu';
 
     public function __construct(private Cues $cues, private OfferingWords $words, private OfferingItem $item)
@@ -114,7 +114,7 @@ final readonly class BareList
         foreach ($parts as [$part, $at]) {
             if ($priced === \count($parts) && $priced > 1 && 1 === preg_match(self::TARIFF, $part)) {
                 yield new Candidate(FactKind::Price, Phrase::title($part), $start + $at, \strlen($part), self::PRICE);
-            } elseif (str_word_count(preg_replace([$this->cues->money, '/\([^)]*\)/u'], '', $part) ?? $part) <= self::NAME_WORDS) {
+            } elseif (str_word_count(preg_replace([$this->cues->money, self::CIRCUMSTANCES], '', $part) ?? $part) <= self::NAME_WORDS) {
                 yield from $this->item->offered($part, $start + $at, 1 === \count($parts) ? self::ONE : self::LIST);
             }
         }

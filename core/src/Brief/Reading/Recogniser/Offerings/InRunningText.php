@@ -32,7 +32,7 @@ final readonly class InRunningText
     private const GIVEN_TO = '/\b(?:supply|supplies|sell|sells|deliver|delivers|provide|provides)\b/iu';
     private const TO_WHOM = '/(?<!door|access|introductions|guides|one)\s+to\s+(?!order\b|measure\b|hire\b|rent\b|let\b|go\b|take\b|eat\b|\d)\p{L}.*$/ius';
     /** "the following works: …" */
-    private const ANNOUNCED = '/^[^:.;,]{0,60}(?:, not [^:.;,]{0,30})?(?<!\d):\s*/u';
+    private const ANNOUNCED = '/^[^:.;,]{0,60}(?:, not [^:.;,]{0,30}|(?:, \p{Lu}[\p{L} ]{2,20})+(?: and \p{Lu}\p{L}+)?)?(?<!\d):\s*/u';
     /** "how we repair", which tells of no offering; "what we do is …" does. */
     private const IN_CLAUSE = '/\b(?:what|how|where|why|which|that|who|as|if|until|once)\s*$/iu';
     private const OF_PAGES = '/\b(?:pages?|structure|menu|navigation|sections|site ?map)\b/iu';

@@ -13,6 +13,7 @@ final readonly class OfferingWords
 {
     /** "Many photos, steam, happy faces", "Welcoming, a bit nosy" */
     private const PICTURES_OR_MOOD = '/^\s*(?:(?:many|lots of|loads of|good|large|big|plenty of|great|nice)\s+)*(?:photo(?:graph)?s|pictures|images|pics)\b|\b(?:a bit|a little|like (?:us|a|the|an|you))\b/iu';
+    private const HOW_MANY = '/^\s*(?:(?:and )?(?:a lot of|lots of|loads of|plenty of|many|some|a few|quite a few|mostly|mainly|local|regular)\s+)+/iu';
     /** Two capitals or more in a row are a person, a place or a business. */
     private const NAME = '/^\p{Lu}\p{Ll}+(?:\s+(?:and\s+|of\s+|&\s+|\+\s+)?\p{Lu}\p{Ll}+)+$/u';
     /** A sentence, or a wish for the site. */
@@ -41,7 +42,7 @@ final readonly class OfferingWords
 
     public function namePeople(string $words): bool
     {
-        return 1 === preg_match($this->cues->persons, trim($words));
+        return 1 === preg_match($this->cues->persons, trim(preg_replace(self::HOW_MANY, '', $words) ?? $words));
     }
 
     /** @param list<array{string, int}> $parts */

@@ -24,7 +24,7 @@ final readonly class RunInHeading implements Shape
 
     public function take(Spot $spot, Segmentation $into): bool
     {
-        if ($into->inParagraph() || !$spot->afterBlank || 1 !== preg_match('/^(?!An?\s)(?<heading>\p{Lu}[\p{L}\s&\/-]{2,45})\.\s+(?<text>\p{Lu}.*)$/u', $spot->text, $m, \PREG_OFFSET_CAPTURE) || !$this->isShort($m['heading'][0])) {
+        if ($into->inParagraph() || $into->designerJustAsked() || !$spot->afterBlank || 1 !== preg_match('/^(?!An?\s)(?<heading>\p{Lu}[\p{L}\s&\/-]{2,45})\.\s+(?<text>\p{Lu}.*)$/u', $spot->text, $m, \PREG_OFFSET_CAPTURE) || !$this->isShort($m['heading'][0])) {
             return false;
         }
         $topic = $this->cues->topics->ofLabel($m['heading'][0]);
