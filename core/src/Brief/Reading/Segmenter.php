@@ -86,7 +86,7 @@ final readonly class Segmenter
             } elseif ($this->plain->take($line, $into)) {
                 continue;
             } elseif (isset($into->form->listed[$i])) {
-                $this->item->write($line->start, $line->text, $into);
+                $this->item->listed($line, $into);
             } else {
                 $this->shaped(Spot::of($lines, $i, $atTop), $into);
                 $atTop = false;

@@ -21,6 +21,8 @@ final readonly class Dialogue
     /** The time before a turn: "12:04", "[10:02]", "4/5/26, 10:02 - ", "[10:02, 12/01/2026]". */
     private const MOMENT = '\[?(?:\d{1,2}[.\/-]\d{1,2}(?:[.\/-]\d{2,4})?,?\s+)?\d{1,2}:\d\d(?::\d\d)?(?:\s?[ap]m)?(?:,\s+\d{1,2}[.\/-]\d{1,2}(?:[.\/-]\d{2,4})?)?\]?\s+(?:-\s+)?';
     private const STAMP = '/^'.self::MOMENT.'/iu';
+    /** "Q: name", "A: Rook & Raven" */
+    private const OF_QUESTIONNAIRE = '/^(?:q|a|question|answer|ques|ans)$/iu';
     private const SPEAKER = '/^('.self::MOMENT.')?(?<speaker>[\p{L}][\p{L}\s.\'’-]{0,30}(?:\([\p{L}\s]{2,20}\))?):\s+(?=\S)/u';
 
     public function __construct(private Cues $cues)
@@ -90,7 +92,7 @@ final readonly class Dialogue
 
     private function speaker(Line $line): ?string
     {
-        return 1 === preg_match(self::SPEAKER, $line->text, $m) ? mb_strtolower(trim($m['speaker'])) : null;
+        return 1 === preg_match(self::SPEAKER, $line->text, $m) && 1 !== preg_match(self::OF_QUESTIONNAIRE, trim($m['speaker'])) ? mb_strtolower(trim($m['speaker'])) : null;
     }
 
     /**

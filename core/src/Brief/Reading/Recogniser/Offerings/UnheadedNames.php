@@ -15,6 +15,8 @@ final readonly class UnheadedNames
     private const CERTAINTY = 0.75;
     private const ITEM_WORDS = 7;
     private const NAME_WORDS = 5;
+    /** "Perry in a good year" */
+    private const CIRCUMSTANCES = '/\s(?:in|on|at|every|during|from|for)\s.*$/iu';
     /** Of three items, one may look like something else. */
     private const SOMETHING_ELSE = 3;
 
@@ -37,7 +39,7 @@ final readonly class UnheadedNames
             }
         }
         foreach (Runs::of($sentences, $this->isName(...), Runs::inOneBlock(...)) as $parts) {
-            if (0 === $this->words->count($parts, $this->words->areSomethingElse(...))) {
+            if (self::SOMETHING_ELSE * $this->words->count($parts, $this->words->areSomethingElse(...)) < \count($parts)) {
                 yield from $this->item->each($parts, 0, self::CERTAINTY);
             }
         }
@@ -55,10 +57,11 @@ final readonly class UnheadedNames
     private function isName(Sentence $sentence): bool
     {
         $bare = rtrim($sentence->text, " .\n");
+        $name = preg_replace(self::CIRCUMSTANCES, '', $bare) ?? $bare;
 
         return \in_array($sentence->block->topic, [null, 'business_kind'], true)
             && BlockKind::Paragraph === $sentence->block->kind
-            && str_word_count($bare) <= self::NAME_WORDS
+            && str_word_count($name) <= self::NAME_WORDS
             && !str_contains($bare, ',')
             && $this->words->mayBeList($bare);
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace DunePocket\Brief\Reading\Segmenting\Shapes;
 
 use DunePocket\Brief\Reading\BlockKind;
+use DunePocket\Brief\Reading\Line;
 use DunePocket\Brief\Reading\Segmenting\Segmentation;
 use DunePocket\Brief\Reading\Segmenting\Shape;
 use DunePocket\Brief\Reading\Segmenting\Spot;
@@ -29,7 +30,14 @@ final readonly class Item implements Shape
         return true;
     }
 
-    /** One item of a list, with a mark or without. */
+    /** A line that stands in a list whether it carries a mark or not. */
+    public function listed(Line $line, Segmentation $into): void
+    {
+        $lead = 1 === preg_match(self::ITEM, $line->text, $m) ? \strlen($m[1]) : 0;
+        $this->write($line->start + $lead, substr($line->text, $lead), $into);
+    }
+
+    /** One item of a list, without its mark. */
     public function write(int $start, string $text, Segmentation $into): void
     {
         $into->close();
