@@ -28,7 +28,7 @@ final readonly class Negation
         $near = implode(' ', \array_slice($words, -9));
         $near = preg_replace('/\b(?:scrap|forget|ignore|never mind|drop) (?:what|all|everything|that bit|the bit|about what)\b/iu', '', $near) ?? $near;
         $said = $near.' '.implode(' ', \array_slice(preg_split('/\s+/', trim(substr($sentence, $offset))) ?: [], 0, 2));
-        if ($this->cues->isNegated($near) && 1 !== preg_match('/\b(?:not only|hate to (?:lose|miss)|(?:daft|silly|mad|crazy|wrong|foolish) not to|never (?:stops?|ends?)|non-?stop|no doubt|not sure|don[\'’]?t (?:know|forget|mind)|can[\'’]?t wait|why not|no idea|no problem|not (?:quite )?ready)\b/iu', $said)) {
+        if ($this->cues->isNegated($near) && 1 !== preg_match('/\b(?:not only|hate to (?:lose|miss)|(?:daft|silly|mad|crazy|wrong|foolish) not to|never (?:stops?|ends?)|non-?stop|no doubt|not sure|don[\'’]?t (?:know|forget|mind)|can[\'’]?t wait|why not|no idea|no problem|stop\b[^,.;]{0,30}\band\b|not (?:quite )?ready)\b/iu', $said)) {
             return true;
         }
 

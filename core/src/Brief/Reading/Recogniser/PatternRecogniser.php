@@ -31,7 +31,7 @@ final readonly class PatternRecogniser implements Recogniser
     private const OPENING = 160;
 
     /** "The Society was founded in 1953" says which one elsewhere. */
-    private const NO_NAME = '/^No\s|^OK$|^(?i:how|what|why|who|where|when)\s(?i:we|i|it|they|you|the|our|not|sets|makes|to|do|does|is|are)\b|^The (?:Society|Company|Charity|Trust|Club|Firm|Practice|School|Association|Group|Parish|Committee|Council|Business|Client|Centre|Choir|Team|Project|Organi[sz]ation|Agency|Museum)$/u';
+    private const NO_NAME = '/^No\s|^(?:OK|Yo|Yeah|Hiya|Morning|Evening|Alright|Okay|Cheers|Ta|Right|Nah)$|^(?i:how|what|why|who|where|when)\s(?i:we|i|it|they|you|the|our|not|sets|makes|to|do|does|is|are)\b|^The (?:Society|Company|Charity|Trust|Club|Firm|Practice|School|Association|Group|Parish|Committee|Council|Business|Client|Centre|Choir|Team|Project|Organi[sz]ation|Agency|Museum)$/u';
     /** A telephone number is part of no name. */
     private const NUMBER = '/\d[\d\s()\-]{5,}\d/';
 

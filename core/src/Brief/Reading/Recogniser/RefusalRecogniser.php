@@ -24,6 +24,8 @@ final readonly class RefusalRecogniser implements Recogniser
     private const MOST_WORDS = 4;
     /** What says no belongs to the quote: "No blog". */
     private const NO = '/\b(?:no|without)(?:\s+(?:an?|any))?\s+$/iu';
+    /** "It's a working mill, not a shop" says what they are. */
+    private const WHAT_IT_IS = '/\b(?:it|we|this|they)(?:[\'’](?:s|re)| is| are) (?:(?:an?|the) )?[^,.;:]{3,40},\s*not (?:an? |the )?$/iu';
     private const ANSWERS = ['avoid_word', 'keyphrase', 'tone', 'business_name', 'voice_sample', 'location', 'contact_phone', 'contact_email', 'opening_hours', 'audience', 'competitor', 'design_note'];
     private const CLAIMS = ['differentiator', 'proof'];
     /** What ends the name of a thing: "a forum because nobody would use it". */
@@ -97,6 +99,9 @@ final readonly class RefusalRecogniser implements Recogniser
             preg_match_all($pattern, $sentence->text, $matches, \PREG_SET_ORDER | \PREG_OFFSET_CAPTURE);
             foreach ($matches as $match) {
                 [$names, $offset] = $match['names'];
+                if (1 === preg_match(self::WHAT_IT_IS, substr($sentence->text, 0, (int) $offset))) {
+                    continue;
+                }
                 $names = Phrase::wholeWords($names, substr($sentence->text, (int) $offset + \strlen($names)));
                 foreach (Phrase::list(str_replace([' nor ', ' no '], [', or ', ',no '], $names)) as [$part, $at]) {
                     $lead = 1 === preg_match('/^(?:(?:n?one of (?:those|these|the|that|your)|(?:any|no) (?:kind|sort|form|type) of|an?|the|any|no|please|actually|actual|publish|show|display|advertise|put up|dont|don[\'’]?t|want|our|or|and|nor|also|but|maybe)\s+)+/iu', $part, $m) ? \strlen($m[0]) : 0;

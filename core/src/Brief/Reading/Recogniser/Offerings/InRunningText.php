@@ -21,7 +21,7 @@ final readonly class InRunningText
     private const CARED_FOR = '/^(?:(?:all|small|large|farm|your)\s+)*(?:cats?|dogs?|rabbits?|horses?|ponies|chickens?|hens|guinea pigs|hamsters|pets?|animals|birds|reptiles|people|patients|children|adults|families)$/iu';
     private const CARES = '/\b(?:look after|see|treat|care for)\b/iu';
     /** "Photographs, please, of real afternoons" */
-    private const NO_OBJECT = '/^\s*(?:,|away\b|up\b|out\b(?! of\b)|down\b|(?:of|please)\b|to (?=\p{Ll})|for (?!(?:[\p{L}-]+ ){0,2}(?:weddings|parties|events|functions|funerals|festivals|hire|sale)\b))/iu';
+    private const NO_OBJECT = '/^\s*(?:,|silent\b|through\b|possible\b|(?:an? |the )(?:[\p{L}-]+ )?(?:film|video|trailer|photo|picture|clip)s?(?=\s*[,.]| (?:which|that|on|of)\b)|away\b|up\b|out\b(?! of\b)|down\b|(?:of|please)\b|to (?=\p{Ll})|for (?!(?:[\p{L}-]+ ){0,2}(?:weddings|parties|events|functions|funerals|festivals|hire|sale)\b))/iu';
     /** "eighty cows, thirty goats", "the courier broke half of it" */
     private const COUNTED = '/^\s*(?:the|\d+|two|three|four|five|six|seven|eight|nine|ten|twelve|twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety)\s/iu';
     /** "We considered selling fabric" */
@@ -34,7 +34,7 @@ final readonly class InRunningText
     /** "the following works: …" */
     private const ANNOUNCED = '/^[^:.;,]{0,60}(?:, not [^:.;,]{0,30}|(?:, \p{Lu}[\p{L} ]{2,20})+(?: and \p{Lu}\p{L}+)?)?(?<!\d):\s*/u';
     /** "how we repair", which tells of no offering; "what we do is …" does. */
-    private const IN_CLAUSE = '/\b(?:what|how|where|why|which|that|who|as|if|until|once)\s*$/iu';
+    private const IN_CLAUSE = '/\b(?:what|how|where|why|which|that|who|as|if|until|once|(?:nobody|no one|anyone|everyone) else)\s*$/iu';
     private const OF_PAGES = '/\b(?:pages?|structure|menu|navigation|sections|site ?map)\b/iu';
     private const AS_PAGES = '/^[^.;!?]*,[^.;!?]*\b(?:as|for) (?:the |its |our |separate )?(?:pages|sections|menu)\b/iu';
     /** "what I'd put in the menu: …" */

@@ -16,7 +16,7 @@ final readonly class UnheadedNames
     private const ITEM_WORDS = 7;
     private const NAME_WORDS = 5;
     /** "Perry in a good year" */
-    private const CIRCUMSTANCES = '/\s(?:in|on|at|every|during|from|for)\s.*$/iu';
+    private const CIRCUMSTANCES = '/\s(?:in|on|at|every|during|from|for|with|twice|once|tied)\s.*$/iu';
     /** Of three items, one may look like something else. */
     private const SOMETHING_ELSE = 3;
 
