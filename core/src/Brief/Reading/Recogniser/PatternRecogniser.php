@@ -12,6 +12,7 @@ use DunePocket\Brief\Reading\Phrase;
 use DunePocket\Brief\Reading\Reading;
 use DunePocket\Brief\Reading\Recogniser;
 use DunePocket\Brief\Reading\Searching\SentenceSearch;
+use DunePocket\Brief\Reading\WordList;
 use DunePocket\Brief\Reading\Sentence;
 use DunePocket\Catalogue\CuePattern;
 use DunePocket\Catalogue\Cues;
@@ -35,7 +36,8 @@ final readonly class PatternRecogniser implements Recogniser
     /** A telephone number is part of no name. */
     private const NUMBER = '/\d[\d\s()\-]{5,}\d/';
 
-    public function __construct(private Cues $cues)
+    /** @param string $words that are spelt right, as WordList takes them */
+    public function __construct(private Cues $cues, private string $words)
     {
     }
 
@@ -159,7 +161,7 @@ final readonly class PatternRecogniser implements Recogniser
 
                 return;
             case 'name':
-                if (1 === preg_match(self::NUMBER, $trimmed) || 1 === preg_match(self::NO_NAME, $trimmed)) {
+                if (1 === preg_match(self::NUMBER, $trimmed) || 1 === preg_match(self::NO_NAME, $trimmed) || ('opening' === $pattern->in && WordList::holds($this->words, mb_strtolower($trimmed)))) {
                     return;
                 }
                 $name = Phrase::withoutPlace($trimmed);
