@@ -61,7 +61,7 @@ final readonly class DifferentiatorRecogniser implements Recogniser
     /** The sentence before, or the one before that, when only it speaks of themselves. */
     private function own(?Sentence $before, ?Sentence $earlier): ?Sentence
     {
-        return null !== $before && null !== $earlier && $earlier->block === $before->block && str_word_count($earlier->text) > self::FEWEST_WORDS && 1 === preg_match(self::OF_OTHERS, $before->text) ? $earlier : $before;
+        return null !== $before && null !== $earlier && $earlier->block === $before->block && str_word_count($earlier->text) > self::FEWEST_WORDS && (1 === preg_match(self::OF_OTHERS, $before->text) || 1 === preg_match($this->cues->pointingBack, $before->text)) ? $earlier : $before;
     }
 
     /** @return iterable<Candidate> */

@@ -26,6 +26,8 @@ final readonly class TopicsByContent
     private const AIM = '/^(?:to\b|because (?:we|i) (?:need|want)|more\b|get\b|so (?:that )?(?:people|we|i)\b|(?:we|i) (?:need|want))/iu';
     private const IS_MENU_OF_SITE = '/\b(?:home|about|contact|faq|book|history|rates|prices|case studies|news|events|gallery|(?:request|get) a quote|our (?:story|team|work)|who we are|visit us|find us|portfolio|testimonials|reviews)\b/iu';
     private const IS_BUSINESS = '/\b(?:trading|established|founded|set up|in business) (?:since|in)\b|\b(?:firm|company|practice|shop|studio|charity|co-?op|agency|salon|garage|family business)\b(?!s)/iu';
+    /** "Survey requests", where it is said what is wanted. */
+    private const OUTCOME = '/^(?:(?:more|better|new|direct|online)\s+)*(?:[\p{L}-]+\s+){0,2}(?:enquir(?:y|ies)|bookings|sales|orders|sign-?ups|requests|donations|members|visits|clients|customers|leads|referrals|registrations)\b(?! (?:form|page|system|button|area|login))/iu';
     private const ARE_PAGES = '/^(?:home|about|contact(?! form)|faq)\b|\b(?:home|about)\s*,/imu';
 
     public function __construct(private Cues $cues)
@@ -83,7 +85,11 @@ final readonly class TopicsByContent
     {
         return match ($label) {
             self::WHY => 1 === preg_match(self::AIM, $text) ? FactKind::Goal : FactKind::Differentiator,
-            self::NEEDS => 1 === preg_match(self::ARE_PAGES, $text) ? FactKind::PageRequest : FactKind::Feature,
+            self::NEEDS => match (true) {
+                1 === preg_match(self::ARE_PAGES, $text) => FactKind::PageRequest,
+                1 === preg_match(self::OUTCOME, $text) => FactKind::Goal,
+                default => FactKind::Feature,
+            },
             self::MENU => 1 === preg_match(self::IS_MENU_OF_SITE, $text) ? FactKind::PageRequest : FactKind::Offering,
             default => $this->areOfASite($text) ? FactKind::Feature : FactKind::Offering,
         };

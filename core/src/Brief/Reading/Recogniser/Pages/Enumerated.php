@@ -14,12 +14,12 @@ final readonly class Enumerated implements PageWording
     private const CERTAINTY = 0.95;
     private const LEAST = 3;
     private const NAME_WORDS = 5;
-    private const ABOUT_PAGES = '/\b(?:pages?|site|website|menu)\b|^\W*(?:(?:so|just|it shall consist of|maybe|i think|i suppose|ok|okay|then)\b[,:]?\s+)*(?:an?\s+|the\s+)?(?:home(?: ?page)?|front page|landing page|welcome|start)\s*[,\/;]|(?-i:\bHome(?: page)?)\s*[,\/]|\b(?:suggest|listed|imagine|picture|see|propose|want|need|have|with|be)\b[:\s]+(?:the )?home(?: ?page)?\s*[,\/;]/iu';
+    private const ABOUT_PAGES = '/\b(?:pages?|site|website|menu)\b|^\W*(?:(?:so|ok|okay|and)\b[,:]?\s+)*(?:(?:i|we)[\'’]d (?:say|go for|have|go with)|i(?:[\'’]m| am)? (?:thinking|reckon|think|guess))\b[,:]?\s+(?=(?:[^,.]+,){2})|^\W*(?:(?:so|just|it shall consist of|maybe|i think|i suppose|ok|okay|then)\b[,:]?\s+)*(?:an?\s+|the\s+)?(?:home(?: ?page)?|front page|landing page|welcome|start)\s*[,\/;]|(?-i:\bHome(?: page)?)\s*[,\/]|\b(?:suggest|listed|imagine|picture|see|propose|want|need|have|with|be)\b[:\s]+(?:the )?home(?: ?page)?\s*[,\/;]/iu';
     private const BEFORE_FIRST_PAGE = '/\b(?:pages?|site|website|menu|need|want|have|like|be|with|are|include|includes|consist|following|certainly|suggest|listed|imagine|imagining|imagined|picture|picturing|mind|were|envisage|envisaging|envision|envisioning|see|seeing|propose|think|so|suppose|for|just)\b\s*(?:[:–—-]\s*|(?:are|is|of|for|with|like|such as|would be|could be|should be|please)\s*:?\s*)*(?=(?:an?\s+|the\s+)?(?:home|front|welcome|about|services|who we|what we|start|landing)\b)/iu';
     private const BEFORE_LIST = '/\bpages?\b[^:\n]{0,50}:\s*|\bpages\s+(?:for|on|about)?\s*(?=(?:the )?[\p{L}]+,)/iu';
     /** "I would need a shop, gift vouchers and contact" */
     private const WISHED = '/^[^,:]{0,30}?\b(?:i|we)(?:[\'’]d)?\s+(?:would |will |shall |just |only )*(?:need|want|like|wish|imagine|see|suggest|propose)(?:\s+to have|\s+for)?\s+/iu';
-    private const LEAD = '/^\W*(?:pages? )?(?:(?:i|we)[\'’]d say|i (?:think|reckon|suppose|guess|dunno)|maybe|probably)[,:]?\s+/iu';
+    private const LEAD = '/^\W*(?:pages? )?(?:(?:i|we)[\'’]d (?:say|go for|go with|have)|i(?:[\'’]m| am)? (?:thinking|think|reckon|suppose|guess|dunno)|maybe|probably)[,:]?\s+/iu';
     private const END = '/[.;!?]\s|\s[-–—]\s|,?\s(?:but|so|nothing|no|that[\'’]?s|not|without|because)\b/iu';
 
     public function __construct(private PageRequests $make, private Negation $negation)

@@ -11,7 +11,7 @@ use DunePocket\Brief\Reading\Segmenting\Shape;
 use DunePocket\Brief\Reading\Segmenting\Spot;
 use DunePocket\Catalogue\Cues;
 
-/** "13) Address", among numbered questions. */
+/** "13) Address", among numbered questions; "4 Clients", where numbers count up. */
 final readonly class NumberedLabel implements Shape
 {
     public function __construct(private Cues $cues)
@@ -20,7 +20,11 @@ final readonly class NumberedLabel implements Shape
 
     public function take(Spot $spot, Segmentation $into): bool
     {
-        if (!$into->isNumbered() || 1 !== preg_match('/^\s*(?<number>\d{1,2})[.)]\s+(?<label>.{2,50}?)\s*:?\s*$/u', $spot->text, $m)) {
+        if (1 !== preg_match('/^\s*(?<number>\d{1,2})(?<mark>[.)]?)\s+(?<label>.{2,50}?)\s*:?\s*$/u', $spot->text, $m)) {
+            return false;
+        }
+        $mayBeOne = '' === $m['mark'] ? $spot->afterBlank && $into->isNextNumber((int) $m['number']) : $into->isNumbered();
+        if (!$mayBeOne) {
             return false;
         }
         if ($this->isListed((int) $m['number'], $into)) {
