@@ -48,7 +48,7 @@ final readonly class FeatureRecogniser implements Recogniser
                 continue;
             }
             $asked = 'feature' === $topic;
-            $wished = isset($standing[$i]) && ($asked || true === $sentence->block->agreed || $reading->says($i, $this->cues->wanting) || 'goal' === $topic || (null === $topic && 1 !== preg_match(self::WHOLE_SENTENCE, $sentence->text)));
+            $wished = isset($standing[$i]) && ($asked || true === $sentence->block->agreed || $reading->says($i, $this->cues->wanting) || \in_array($topic, ['goal', 'secondary_goal'], true) || (null === $topic && 1 !== preg_match(self::WHOLE_SENTENCE, $sentence->text)));
             if ($asked) {
                 yield from $this->alone($sentence);
             }
