@@ -20,6 +20,8 @@ final readonly class Dialogue
     private const MOST_LINES = 0.6;
     /** The time before a turn: "12:04", "[10:02]", "4/5/26, 10:02 - ", "[10:02, 12/01/2026]". */
     private const MOMENT = '\[?(?:\d{1,2}[.\/-]\d{1,2}(?:[.\/-]\d{2,4})?,?\s+)?\d{1,2}:\d\d(?::\d\d)?(?:\s?[ap]m)?(?:,\s+\d{1,2}[.\/-]\d{1,2}(?:[.\/-]\d{2,4})?)?\]?\s+(?:-\s+)?';
+    /** A label asks once; "Owner" before so many lines speaks. */
+    private const OFTEN = 4;
     private const STAMP = '/^'.self::MOMENT.'/iu';
     /** "Q: name", "A: Rook & Raven" */
     private const OF_QUESTIONNAIRE = '/^(?:q|a|question|answer|ques|ans)$/iu';
@@ -82,12 +84,12 @@ final readonly class Dialogue
         $turns = [];
         foreach ($lines as $line) {
             $speaker = $this->speaker($line);
-            if (null !== $speaker && !($notLabels && null !== $this->cues->topic($speaker))) {
+            if (null !== $speaker) {
                 $turns[$speaker] = ($turns[$speaker] ?? 0) + 1;
             }
         }
 
-        return $turns;
+        return $notLabels ? array_filter($turns, fn (int $count, string $speaker): bool => $count >= self::OFTEN || null === $this->cues->topic($speaker), \ARRAY_FILTER_USE_BOTH) : $turns;
     }
 
     private function speaker(Line $line): ?string

@@ -25,7 +25,7 @@ use DunePocket\Catalogue\PageKinds;
 final readonly class OfferingRecogniser implements Recogniser
 {
     /** Where offerings are told in passing. */
-    private const TOPICS = [null, 'business_kind', 'business_name', 'differentiator', 'person', 'proof'];
+    private const TOPICS = [null, 'business_kind', 'business_name', 'person', 'proof'];
     /** Where nobody speaks of themselves, somebody else took notes. */
     private const FIRST_PERSON = '/\b(?:we|i)\b/iu';
     /** "Should we do a shop?", agreed to, is no offering yet. */

@@ -25,7 +25,7 @@ final readonly class PatternRecogniser implements Recogniser
     /** What is listed under these is not what they are called. */
     private const LISTS = ['offering', 'audience', 'page_request', 'feature', 'tone', 'goal', 'avoid_word'];
     /** Words that name no audience: those that point elsewhere, and pages or wishes taken for people. */
-    private const NOBODY = '~^\d+ ?%|\bpages\b|^at the moment\b|^(?:(?:of|all|both|any of) )?(?:them|those|these|us|it|any age|people|everyone|(?:the )?people who|secondary|party|the (?:web lady|team))$|^(?:up to|so|please|not|no offence|in|at|on)\b|^people who (?:message|ring|call|book|e-?mail|write to|contact|phone) (?:me|us)\b|\s/(?:\s|$)|\b(?:support|book|contact|about) us\b|\b(?:lead|leads) \w+ to$|\bplease$|^(?:that|so that|the) people$~iu';
+    private const NOBODY = '~^\d+ ?%|\bpages\b|^at the moment\b|^(?:(?:of|all|both|any of) )?(?:them|those|these|us|it|any age|people|everyone|(?:the )?people who|secondary|party|the (?:web lady|team))$|^(?:up to|so|please|not|no offence|in|at|on)\b|^the (?:customer|client|patient)$|^people who (?:message|ring|call|book|e-?mail|write to|contact|phone) (?:me|us)\b|\s/(?:\s|$)|\b(?:support|book|contact|about) us\b|\b(?:lead|leads) \w+ to$|\bplease$|^(?:that|so that|the) people$~iu';
     /** "stock photos of people in hard hats" */
     private const PICTURED = '/\b(?:(?:photo(?:graph)?s?|pictures?|pics|images?|shots|drawings) of|hates?|dislikes?|avoid) (?:the |our |some )?$/iu';
     /** How far the opening of a source goes, in bytes. */

@@ -19,7 +19,7 @@ final readonly class Enumerated implements PageWording
     private const BEFORE_LIST = '/\bpages?\b[^:\n]{0,50}:\s*|\bpages\s+(?:for|on|about)?\s*(?=(?:the )?[\p{L}]+,)/iu';
     /** "I would need a shop, gift vouchers and contact" */
     private const WISHED = '/^[^,:]{0,30}?\b(?:i|we)(?:[\'’]d)?\s+(?:would |will |shall |just |only )*(?:need|want|like|wish|imagine|see|suggest|propose)(?:\s+to have|\s+for)?\s+/iu';
-    private const LEAD = '/^\W*(?:pages? )?(?:(?:i|we)[\'’]d (?:say|go for|go with|have)|i(?:[\'’]m| am)? (?:thinking|think|reckon|suppose|guess|dunno)|maybe|probably)[,:]?\s+/iu';
+    private const LEAD = '/^\W*(?:pages? )?(?:(?:i|we)[\'’]d (?:say|go for|go with|have|want|like|need)|i(?:[\'’]m| am)? (?:thinking|think|reckon|suppose|guess|dunno)|maybe|probably)[,:]?\s+/iu';
     private const END = '/[.;!?]\s|\s[-–—]\s|,?\s(?:but|so|nothing|no|that[\'’]?s|not|without|because)\b/iu';
 
     public function __construct(private PageRequests $make, private Negation $negation)
