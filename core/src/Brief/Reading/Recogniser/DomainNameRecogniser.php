@@ -88,7 +88,7 @@ final readonly class DomainNameRecogniser implements Recogniser
     private function written(array $hosts, Reading $reading): iterable
     {
         foreach ($hosts as $host) {
-            $apart = '~(?<![\p{L}\d@./-])'.implode('[ \'’&-]{0,3}', str_split($host)).'(?![\p{L}\d@-]|\.\p{L})~iu';
+            $apart = '~(?<![\p{L}\d@./-])'.implode('[ \'’&-]{0,3}', str_split($host)).'(?![\p{L}\d@-]|\.\p{L}|(?-i: \p{Lu}\p{Ll}))~iu';
             if (\strlen($host) >= self::SHORTEST && 1 === preg_match($apart, $reading->text->text, $m, \PREG_OFFSET_CAPTURE) && str_contains($m[0][0], ' ')) {
                 yield new Candidate(FactKind::BusinessName, Phrase::properName($m[0][0]), (int) $m[0][1], \strlen($m[0][0]), self::WRITTEN);
             }

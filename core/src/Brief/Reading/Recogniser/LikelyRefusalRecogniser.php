@@ -46,7 +46,7 @@ final readonly class LikelyRefusalRecogniser implements Recogniser
             foreach ($things[$i] ?? [] as [$pattern, $feature]) {
                 if (1 === preg_match($pattern, $sentence->text, $m, \PREG_OFFSET_CAPTURE)) {
                     [$words, $offset] = $m[0];
-                    yield new Candidate(FactKind::PageRefusal, Phrase::title($words), $sentence->start + (int) $offset, \strlen($words), self::CERTAINTY, detail: array_filter(['feature' => $feature]));
+                    yield new Candidate(FactKind::PageRefusal, Phrase::title('blogging' === mb_strtolower($words) ? 'blog' : $words), $sentence->start + (int) $offset, \strlen($words), self::CERTAINTY, detail: array_filter(['feature' => $feature]));
                 }
             }
         }

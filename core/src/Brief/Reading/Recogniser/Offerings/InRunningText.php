@@ -36,7 +36,7 @@ final readonly class InRunningText
     /** "how we repair", which tells of no offering; "what we do is …" does. */
     private const IN_CLAUSE = '/\b(?:what|how|where|why|which|that|who|as|if|until|once|(?:nobody|no one|anyone|everyone) else)\s*$/iu';
     private const OF_PAGES = '/\b(?:pages?|structure|menu|navigation|sections|site ?map)\b/iu';
-    private const AS_PAGES = '/^[^.;!?]*,[^.;!?]*\b(?:as|for) (?:the |its |our |separate )?(?:pages|sections|menu)\b/iu';
+    private const AS_PAGES = '/^\s*(?:[\p{L}\d]+ )?pages?\b|^[^.;!?]*,[^.;!?]*\b(?:as|for) (?:the |its |our |separate )?(?:pages|sections|menu)\b/iu';
     /** "what I'd put in the menu: …" */
     private const IN_THE_MENU = '/^\s*(?:(?:in|on|into) )?(?:the|my|our) (?:menu|web ?site|site|navigation)\b/iu';
     /** What visitors do on the site rather than at the business. */
