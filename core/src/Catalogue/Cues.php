@@ -156,7 +156,7 @@ final readonly class Cues
         $this->siteThingsByFeature = array_map(static fn (Node $thing): array => [$expand($thing->string('find')), $thing->has('feature') ? $thing->string('feature') : null], $unwilling->children('things'));
         $this->unwilling = $expand('(?:'.implode('|', $unwilling->strings('unwilling')).')');
         $this->willing = $expand('(?:'.implode('|', $unwilling->strings('willing')).')');
-        $this->siteThings = $any('site_things');
+        $this->siteThings = $expand('(?:'.implode('|', [...$cues->strings('site_things'), ...array_map(static fn (Node $thing): string => $thing->string('find'), $unwilling->children('things'))]).')');
         $this->noRefusals = $any('no_refusals');
         $this->doing = $expand('^(?:(?:now|mainly|mostly|also) )?(?-i:(?=\p{Ll})){DOES}\s');
         $this->does = $expand('^{NAME}\s+(?:now |also |mainly )?(?:{DOES}|helps|serves|supports)\s');

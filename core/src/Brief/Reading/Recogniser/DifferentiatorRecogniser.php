@@ -26,7 +26,7 @@ final readonly class DifferentiatorRecogniser implements Recogniser
     /** "What nobody else can say is that …": what sets them apart comes after. */
     private const SAYS_IT_AFTERWARDS = '/^(?:what|(?:the )?(?:main |real |only )?(?:reason|thing))\b[^.;]*\b(?:is|are)\b|^[^:]{0,40}\b(?:something|different|thing)\b[^:]*:\s*\S/iu';
     /** "That's my promise and" speaks of the sentence before. */
-    private const POINTS_BACK = '/^\W*(?:that|this|which|it)(?:[\'’]?s| is| was)\s+(?:\S+\s*){1,3}$/iu';
+    private const POINTS_BACK = '/^\W*(?:(?:i|we) (?:think|suppose|guess|believe|feel),? )?(?:that|this|which|it)(?:[\'’]?s| is| was)\s+(?:\S+\s*){1,3}$/iu';
     /** "That is why every crew gets two hours of tuition": what sets them apart comes after as well. */
     private const THAT_IS_WHY = '/^that(?:[\'’]s| is) why (?=(?:every|each|all|no|nobody)\b)/iu';
     /** "A lot of labs send the work to China": what others do is no claim of one's own. */

@@ -29,11 +29,11 @@ final readonly class RefusalRecogniser implements Recogniser
     private const ANSWERS = ['avoid_word', 'keyphrase', 'tone', 'business_name', 'voice_sample', 'location', 'contact_phone', 'contact_email', 'opening_hours', 'audience', 'competitor', 'design_note'];
     private const CLAIMS = ['differentiator', 'proof'];
     /** What ends the name of a thing: "a forum because nobody would use it". */
-    private const AFTER_NAME = '/\s+things?(?=\s|$)|\s+[-–—]\s.*$|\s+(?:please|thanks?|at all|for now|yet|or anything|as|because|since|n?either|on|we|nobody|then|so|just|it|needed|necessary|required|wanted|built|designed|developed|makes?|until|cos|coz|with|that|which|who|there|anywhere|any ?more|again|this time|right now|from last time|idea|suggestion|proposal|to|at the (?:top|bottom|side)|on the side)\b.*$/iu';
+    private const AFTER_NAME = '/\s+things?(?=\s|$)|\s+(?:and|or)$|\s+(?:shall|should|must|may)\b.*$|\s+[-–—]\s.*$|\s+(?:please|thanks?|at all|for now|yet|or anything|as|because|since|n?either|on|we|nobody|then|so|just|it|needed|necessary|required|wanted|built|designed|developed|makes?|until|cos|coz|with|that|which|who|there|anywhere|any ?more|again|this time|right now|from last time|idea|suggestion|proposal|to|at the (?:top|bottom|side)|on the side)\b.*$/iu';
     /** Pages every site has: only "no about page" refuses one, and "about" alone never. */
     private const ALWAYS_THERE = '/^(?:home|contact|about)$/iu';
     /** "Scrap what I said", "Instagram does that": words that name nothing. */
-    private const NO_NAME = '/^(?:thanks?|thank you|please|ever|see (?:above|below|attached)|embarrassing|pointless|expensive|also|too|jiffy bag|bullet points)$|^(?:selling|buying|making|doing) |\s(?:thought|said|says|felt|wanted|wants|asked)$|^pages? (?:about|on|for) (?:it|them|that|this)$|\s(?:an?|of|for|in|with|to|by|the|does|do|did|is|are)$|\b\p{L}+n[\'’]t\b|^(?:n?either|with|by|for|what|that|this|which|who|how|why|it|we|i|they|he|she|you)\b/iu';
+    private const NO_NAME = '/^(?:thanks?|thank you|please|ever|see (?:above|below|attached)|just|embarrassing|pointless|expensive|also|too|jiffy bag|bullet points)$|^(?:selling|buying|making|doing) |\s(?:thought|said|says|felt|wanted|wants|asked)$|^pages? (?:about|on|for) (?:it|them|that|this)$|\s(?:an?|of|for|in|with|to|by|the|does|do|did|is|are)$|\b\p{L}+n[\'’]t\b|^(?:n?either|with|by|for|what|that|this|which|who|how|why|it|we|i|they|he|she|you)\b/iu';
     private const PREPOSITION = '/\s+(?:of|for|in|about|from|with|to|under|below|beside|next to|of any)\s.*$/iu';
 
     public function __construct(private Cues $cues, private PageKinds $pages)

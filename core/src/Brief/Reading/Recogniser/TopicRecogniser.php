@@ -36,6 +36,9 @@ final readonly class TopicRecogniser implements Recogniser
     private const GOES_ON = '/^(?:and|also|plus|we|i|our|my|all|every|no|never|always|it|only|free|same|the)\b|^\p{Ll}|^(?!Yes|No need|Elsewhere|They|He|She|You|Try)\S+(?:\s+(?!does|do|is)\S+){0,4}$/u';
 
     /** "Homeowners. You know, they get a square of mud.": what is said of them is not who they are. */
+    private const QUOTED = '/["“]([^"“”\n]{2,60})["”]/u';
+    /** "natural" (what's the opposite?) and "delivery" (babies aren't pizzas) */
+    private const QUOTED_ALONE = '/^\W*(?:["“][^"“”\n]{2,60}["”]\s*(?:\([^)]*\))?[\s.,;]*(?:(?:and|or|nor|but|never|not)\b[\s,]*)*)+$/iu';
     private const OF_THEM = '/^(?:(?:you know|i mean|well|and|but|so),?\s+)*(?:they(?![\'’]re| are)|it|i)\b|^(?:mostly|mainly|all) in \p{Lu}|^(?:all )?(?:our|my) (?:team|staff|teachers|coaches|people are|vets|trainers)\b|^[^,.;]{3,60}, (?:it|that)(?:[\'’]s| is) (?:our|my) /iu';
     /** "Me, basically" */
     private const REMARK = '/^(?:competitors?|most|others|the competition|other \p{L}+)\b|^the (?:big|others?|nationals?|chains?|supermarkets?|rest|banks)\b|\b(?:basically|honestly|obviously|really|i suppose|i guess|you know)$/iu';
@@ -89,6 +92,13 @@ final readonly class TopicRecogniser implements Recogniser
                 return;
             case FactKind::AvoidWord:
             case FactKind::Keyphrase:
+                if (1 === preg_match(self::QUOTED_ALONE, $block->text) && preg_match_all(self::QUOTED, $block->text, $quoted, \PREG_OFFSET_CAPTURE) > 0) {
+                    foreach ($quoted[1] as [$value, $at]) {
+                        yield new Candidate($kind, $value, $block->start + (int) $at, \strlen($value), self::CERTAINTY);
+                    }
+
+                    return;
+                }
                 $text = preg_replace('/["“”‘’]|(?<!\p{L})\'|\'(?!\p{L})/u', ' ', $block->text) ?? $block->text;
                 foreach (Phrase::list(\strlen($text) === \strlen($block->text) ? $text : $block->text) as [$part, $at]) {
                     $value = trim(Phrase::tidy($part), '\'‘’');
