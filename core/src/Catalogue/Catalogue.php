@@ -64,6 +64,12 @@ final class Catalogue
         return $this->data->string('people');
     }
 
+    /** How much each word speaks for a sentence that refuses something. */
+    public function refusing(): WordWeights
+    {
+        return WordWeights::parse($this->data->string('refusing'));
+    }
+
     /** @return array<string, bool> the words the catalogue is written in, and whether the dictionary holds them */
     public function vocabulary(): array
     {

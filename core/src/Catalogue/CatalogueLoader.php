@@ -77,6 +77,7 @@ final readonly class CatalogueLoader
         $data['business-kinds'] = $this->withLikeness($data['business-kinds']);
         $data['words'] = (string) file_get_contents($this->folder.'/words.txt');
         $data['people'] = (string) file_get_contents($this->folder.'/people.txt');
+        $data['refusing'] = (string) file_get_contents($this->folder.'/refusing.txt');
         $data['vocabulary'] = $this->vocabulary($data['words'], [array_diff_key($data['brief'], ['voice' => true, 'languages' => true]), $data['business-kinds'], $data['page-kinds'] ?? []]);
 
         return $data;

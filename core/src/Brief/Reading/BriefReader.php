@@ -26,6 +26,7 @@ final readonly class BriefReader
     private Recogniser\LikelyDifferentiatorRecogniser $hints;
     private Recogniser\LikelyOfferingRecogniser $trade;
     private Recogniser\LikelyAudienceRecogniser $people;
+    private Recogniser\LearntRefusalRecogniser $refusals;
     private AreasBehindPages $areas;
     private Resolver $resolver;
     private Normaliser $normaliser;
@@ -45,6 +46,7 @@ final readonly class BriefReader
         $this->hints = new Recogniser\LikelyDifferentiatorRecogniser($cues);
         $this->trade = new Recogniser\LikelyOfferingRecogniser($cues, $catalogue->businessKinds());
         $this->people = new Recogniser\LikelyAudienceRecogniser($cues, $catalogue->people());
+        $this->refusals = new Recogniser\LearntRefusalRecogniser($cues, $catalogue->pageKinds(), $catalogue->refusing());
         $this->areas = new AreasBehindPages($catalogue->pageKinds());
         $this->resolver = new Resolver();
         $this->normaliser = new Normaliser();
@@ -93,7 +95,7 @@ final readonly class BriefReader
             array_push($candidates, ...iterator_to_array($recogniser->recognise($reading), false));
         }
         $candidates = $this->areas->with($reading, $candidates);
-        foreach ([$this->people, $this->kinds, $this->hints, $this->trade] as $concluding) {
+        foreach ([$this->refusals, $this->people, $this->kinds, $this->hints, $this->trade] as $concluding) {
             array_push($candidates, ...iterator_to_array($concluding->recognise($reading, $candidates), false));
         }
         if (SourceKind::Site === $source->kind) {

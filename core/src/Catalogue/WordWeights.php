@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DunePocket\Catalogue;
+
+/** How much each word speaks for something, as a logistic regression over labelled sentences found it. */
+final readonly class WordWeights
+{
+    /** The weight of a sentence about whose words nothing is known. */
+    private const NONE = '';
+
+    /** @param array<string, float> $weights by word or pair of words */
+    public function __construct(private array $weights)
+    {
+    }
+
+    /** @param string $lines a weight, a tab and the words, one to a line */
+    public static function parse(string $lines): self
+    {
+        $weights = [];
+        foreach (explode("\n", $lines) as $line) {
+            if ('' !== $line && '#' !== $line[0]) {
+                [$weight, $words] = explode("\t", $line, 2);
+                $weights[$words] = (float) $weight;
+            }
+        }
+
+        return new self($weights);
+    }
+
+    /**
+     * The logarithm of the odds: above 0 it is more likely than not.
+     *
+     * @param list<string> $words each once
+     */
+    public function odds(array $words): float
+    {
+        return ($this->weights[self::NONE] ?? 0.0) + array_sum(array_map(fn (string $word): float => $this->weights[$word] ?? 0.0, $words));
+    }
+}
