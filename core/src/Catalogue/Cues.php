@@ -182,7 +182,7 @@ final readonly class Cues
         $this->pointingAhead = $any('pointing_ahead');
         $this->emphasis = $any('emphasis');
         $this->name = $expand('{NAME}');
-        $this->persons = $expand('^(?:[\p{L}\d\'’-]+\s+){0,3}{PERSONS}(?:\s+(?:who|with|in|from|at|of|without|over|under|mostly|mainly|too|turning|looking|after|for)\b.*)?$');
+        $this->persons = $expand('^(?:[\p{L}\d\'’-]+\s+){0,3}{PERSONS}(?:\s+(?:who|with|in|from|at|of|without|over|under|mostly|mainly|too|turning|looking|after|for|to|everywhere|living|coming|moving|needing|wanting)\b.*)?$');
         $this->money = $expand('(?:from |around |about )?{MONEY}(?:\s*(?:-|–|to)\s*{MONEY})?(?:\s*(?:(?:per|a|an|each|for(?: an?)?)\b|\/)\s*(?:\d+\s*)?[\p{L}]+(?:\s(?:minutes|min|mins|hours|people))?)?');
     }
 

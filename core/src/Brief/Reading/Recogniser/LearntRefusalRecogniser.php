@@ -44,15 +44,21 @@ final readonly class LearntRefusalRecogniser
     {
         $known = new Unexplained($this->cues, $read);
         foreach ($reading->sentences as $i => $sentence) {
-            if (!$this->mayRefuse($sentence) || $known->holds($sentence->start, \strlen($sentence->text), [FactKind::PageRefusal])) {
+            if (!$this->mayRefuse($sentence) || $this->refuses($known, $sentence)) {
                 continue;
             }
-            $odds = $this->weights->odds(SentenceWords::of($sentence, $reading->sentences[$i + 1] ?? null));
+            $next = $reading->sentences[$i + 1] ?? null;
+            $odds = $this->weights->odds(SentenceWords::of($sentence, null === $next || $this->refuses($known, $next) ? null : $next));
             $thing = $odds < self::ENOUGH ? null : $this->ofASite($sentence) ?? ($odds < self::PLENTY ? null : $this->named($sentence));
             if (null !== $thing && ($odds >= self::PLENTY || !$known->holds($thing->start, $thing->length, self::WISHES))) {
                 yield $thing;
             }
         }
+    }
+
+    private function refuses(Unexplained $known, Sentence $sentence): bool
+    {
+        return $known->holds($sentence->start, \strlen($sentence->text), [FactKind::PageRefusal]);
     }
 
     private function mayRefuse(Sentence $sentence): bool

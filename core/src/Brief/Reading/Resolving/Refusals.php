@@ -35,7 +35,7 @@ final readonly class Refusals implements Rule
             ->with(FactKind::PageRefusal, $refused)
             ->only(FactKind::Offering, $isWanted)
             ->only(FactKind::PageRequest, $isWanted)
-            ->only(FactKind::Feature, static fn (Candidate $feature): bool => $isWanted($feature) && !\in_array($feature->value, $features, true));
+            ->only(FactKind::Feature, fn (Candidate $feature): bool => $isWanted($feature) && !\in_array($feature->value, $features, true) && !$this->isSaidIn($feature, $refused));
 
         return $contenders->with(FactKind::PageRequest, $weighing->withoutOverlaps($contenders->all(FactKind::PageRequest)));
     }
@@ -50,6 +50,16 @@ final readonly class Refusals implements Rule
         $feature = $refusal->detail['feature'] ?? null;
 
         return null !== $feature && $refusal->certainty < self::SAID_OUTRIGHT && [] !== array_filter($refused, static fn (Candidate $known): bool => $feature === ($known->detail['feature'] ?? null) && abs($known->start - $refusal->start) < self::BESIDE);
+    }
+
+    /**
+     * The words of a refusal wish for nothing: "Click and collect isn't for us.".
+     *
+     * @param list<Candidate> $refused
+     */
+    private function isSaidIn(Candidate $wish, array $refused): bool
+    {
+        return [] !== array_filter($refused, static fn (Candidate $refusal): bool => $refusal->start <= $wish->start && $wish->start + $wish->length <= $refusal->start + $refusal->length);
     }
 
     /**

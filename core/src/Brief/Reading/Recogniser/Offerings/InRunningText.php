@@ -45,7 +45,8 @@ final readonly class InRunningText
     private const LET = '/\b(?:rooms?|suites?|cabins?|cottages?|apartments?|pitches|pods?|yurts?|lodges?|studios?|courts?|chalets?|bunkhouses?|dorms?|stables?|moorings?)\b/iu';
     private const GROUP_OR_PLACE = '/^\s*(?:also )?an?\s+(?:[\p{L}-]+ )?(?:class|course|club|workshop|group|band|choir|(?<= )shop|farm shop|caf[eé]|bar|team|tap ?room|tea ?rooms?|swimming pool|sauna|gym|spa|restaurant|soft play|campsite|showroom)\b(?!\s+(?:in|near|on|at)\s+(?-i:\p{Lu}))/iu';
     private const THERE_IS = '/\b(?:class|classes|course|courses|club|workshops?|sessions?|shop|caf[eé]|bar|theatre|group|choir|nursery|academy)\b/iu';
-    private const STOP = '/(?:[.;!?]|\s[–—-]\s|,?\s(?:but|because|so(?! on)|which|who|where|when|while|although|though|full stop|period\.|since|if|until|that[\'’](?:s|re)|or anything|all of (?:it|them)|that (?:costs?|comes?|lasts?|runs?|takes?|starts?|meets?|have|has|had|are|is|were|we|i|you|they|need|don[\'’]?t|can)|as long as|mostly for|mainly for|usually for|to (?:people|help|make|give|keep|let)|,\s*(?:we|i|it|they))\b|,?\sand\s(?:on|in|at|every|once|twice|since|from|a few times|several times|now and then|sometimes|occasionally)\s[^,.;]{0,25}\b(?:we|i)\b|,?\sand\s(?:we|i|they|it|people|that|you|can|have|all|want|would|need)\b|,\s(?:the (?:rest|remainder)|we|i|(?:also|plus) (?:we|i)|all|free(?! [\p{L}-]+(?:[.,]|\s*$))|(?:mostly|mainly|usually)(?! (?!at|on|in|for|to|by|with|from|men|women|families|people)[\p{L}-]+(?: [\p{L}-]+)? and [\p{L}-]+(?:s|ing|ware)\b)|with|that(?:[\'’]s| was| is| were)|this|my|he|she)\b)/iu';
+    private const THEIRS = '/ for (?<whom>[\p{L}\'’-]+) and (?<next>(?!(?:the|those|more|all|other|also|anyone|we|i|they|it)\b)\p{L}[\p{L}\'’-]* [\p{L}\'’ -]+)$/u';
+    private const STOP = '/(?:[.;!?]|\s[–—-]\s|,?\s(?:but|because|so(?! on)|which|who|where|when|while|although|though|full stop|period\.|since|if|until|that[\'’](?:s|re)|or anything|all of (?:it|them)|that (?:costs?|comes?|lasts?|runs?|takes?|starts?|meets?|have|has|had|are|is|were|we|i|you|they|need|don[\'’]?t|can)|as long as|mostly for|mainly for|usually for|to (?:people|help|make|give|keep|let)|,\s*(?:we|i|it|they))\b|,?\sand\s(?:on|in|at|every|once|twice|since|from|a few times|several times|(?:three|four|five|six) times|now and then|sometimes|occasionally)\s[^,.;]{0,25}\b(?:we|i|there)\b|,?\sand\s(?:we|i|they|it|people|that|you|can|have|all|want|would|need)\b|,\s(?:the (?:rest|remainder)|we|i|(?:also|plus) (?:we|i)|all|free(?! [\p{L}-]+(?:[.,]|\s*$))|(?:mostly|mainly|usually)(?! (?!at|on|in|for|to|by|with|from|men|women|families|people)[\p{L}-]+(?: [\p{L}-]+)? and [\p{L}-]+(?:s|ing|ware)\b)|with|that(?:[\'’]s| was| is| were)|this|my|he|she)\b)/iu';
 
     private string $terms;
 
@@ -161,6 +162,7 @@ final readonly class InRunningText
     /** "bookkeeping, VAT returns and payroll for freelancers, sole traders and small firms": those at the end are whom it is for. */
     private function withoutAudience(string $object): string
     {
+        $object = $this->withoutTheirs($object);
         $for = strrpos($object, ' for ');
         if (false === $for || \count(Phrase::list(substr($object, 0, $for))) < 2) {
             return $object;
@@ -168,6 +170,14 @@ final readonly class InRunningText
         $people = Phrase::list(substr($object, $for + 5));
 
         return \count($people) > 1 && $this->words->count($people, $this->words->namePeople(...)) === \count($people) ? substr($object, 0, $for) : $object;
+    }
+
+    /** "a bushcraft club for juniors and family camps": two things, and the first is for juniors. */
+    private function withoutTheirs(string $object): string
+    {
+        $isTheirs = 1 === preg_match(self::THEIRS, $object, $m) && $this->words->namePeople($m['whom']) && !$this->words->namePeople($m['next']);
+
+        return $isTheirs ? Covered::by(' ', '/ for '.preg_quote($m['whom'], '/').'(?= and )/u', $object) : $object;
     }
 
     private function isGivenUp(string $object, string $withWhatFollows): bool
@@ -203,7 +213,7 @@ final readonly class InRunningText
             'possible' => !$this->words->areMostlyPeople($parts)
                 && (1 !== preg_match('/\bit[\'’]?s$/iu', trim($verb->words)) || 1 !== preg_match('/^\s*\p{Lu}/u', $object))
                 && ('offering' === $sentence->block->topic || 1 === preg_match(self::LIST_THEN_CLAUSE, $sentence->text) || \count($parts) > 2 || $this->words->hasMoney($object) || 1 === preg_match(self::GROUP_OR_PLACE, $object) || (\count($parts) > 1 && $this->words->count($parts, $this->isLet(...)) === \count($parts))),
-            'there' => \count($parts) > 1 || 1 === preg_match('/\balso\b/iu', $verb->words) || 1 === preg_match('/\b(?:then|plus|and|oh)\s*$/iu', $verb->before()) || 1 === preg_match(self::THERE_IS, $object),
+            'there' => \count($parts) > 1 || 1 === preg_match('/\balso\b/iu', $verb->words) || 1 === preg_match('/\b(?:then|plus|and|oh|since last (?:year|summer|spring|winter|autumn)|(?:a|per|every|each) (?:year|month|week|summer|term))\s*$/iu', $verb->before()) || 1 === preg_match(self::THERE_IS, $object),
             'labelled' => !$this->words->areMostlyPeople($parts),
             default => true,
         };
