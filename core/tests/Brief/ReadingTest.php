@@ -113,7 +113,7 @@ final class ReadingTest extends TestCase
         self::assertContains('Teeth cleaning', Bench::values($brief, FactKind::Offering));
         self::assertSame('from £38', $brief->of(FactKind::Offering)[0]->detail('price'));
         self::assertSame(['bookings'], Bench::values($brief, FactKind::Goal));
-        self::assertSame(['Blog'], Bench::values($brief, FactKind::PageRefusal));
+        self::assertSame(['Blog', 'Pop ups'], Bench::values($brief, FactKind::PageRefusal));
         self::assertSame(['Prices'], Bench::values($brief, FactKind::PageRequest));
         self::assertSame(['warm', 'playful'], Bench::values($brief, FactKind::Tone));
         self::assertSame(['fur babies', 'pawsome'], Bench::values($brief, FactKind::AvoidWord));

@@ -50,7 +50,7 @@ final readonly class LearntRefusalRecogniser
             $next = $reading->sentences[$i + 1] ?? null;
             $odds = $this->weights->odds(SentenceWords::of($sentence, null === $next || $this->refuses($known, $next) ? null : $next));
             $thing = $odds < self::ENOUGH ? null : $this->ofASite($sentence) ?? ($odds < self::PLENTY ? null : $this->named($sentence));
-            if (null !== $thing && ($odds >= self::PLENTY || !$known->holds($thing->start, $thing->length, self::WISHES))) {
+            if (null !== $thing && !$known->holds($thing->start, $thing->length, self::WISHES)) {
                 yield $thing;
             }
         }

@@ -55,7 +55,7 @@ final class LearntRefusalRecogniserTest extends TestCase
         $text = 'To me a forum is dreary stuff.';
         self::assertSame([], self::refused($text, [new Candidate(FactKind::PageRefusal, 'Stuff', 24, 5, 0.95)]));
         self::assertSame([], self::refused($text, [new Candidate(FactKind::Feature, 'forum', 8, 5, 0.85)]));
-        self::assertCount(1, self::refused('To me a forum is horrid stuff.', [new Candidate(FactKind::Feature, 'forum', 8, 5, 0.85)]), 'unless much speaks against it');
+        self::assertSame([], self::refused('To me a forum is horrid stuff.', [new Candidate(FactKind::Feature, 'forum', 8, 5, 0.85)]));
     }
 
     public function testWhereSomethingElseIsAskedForNothingIsRefused(): void

@@ -64,7 +64,7 @@ final readonly class AskedPages implements PageWording
         } elseif (1 === preg_match(self::NAME_IN_ITEM, $sentence->text, $m)) {
             yield from $this->make->page($m['name'], $sentence->start, self::ITEM, $m['about']);
             if (1 === preg_match(self::EACH, $m['about'], $each)) {
-                yield $this->make->each($each['noun'], $sentence->start + (int) strpos($sentence->text, $each[0]), \strlen($each[0]));
+                yield $this->each($each['noun'], $m['name'], $sentence->start + (int) strpos($sentence->text, $each[0]), \strlen($each[0]));
             }
         }
     }
@@ -112,8 +112,9 @@ final readonly class AskedPages implements PageWording
     private function part(string $part, int $start): iterable
     {
         if (1 === preg_match(self::EACH, $part, $each)) {
-            yield $this->make->each($each['noun'], $start + (int) strpos($part, $each[0]), \strlen($each[0]));
-            if (1 === preg_match('/^([^(]{3,40}?)\s*\(/u', $part, $m)) {
+            $isNamed = 1 === preg_match('/^([^(]{3,40}?)\s*\(/u', $part, $m);
+            yield $this->each($each['noun'], $m[1] ?? '', $start + (int) strpos($part, $each[0]), \strlen($each[0]));
+            if ($isNamed) {
                 yield from $this->make->page($m[1], $start, self::CERTAINTY);
             }
 
@@ -125,5 +126,11 @@ final readonly class AskedPages implements PageWording
         }
         $lead = 1 === preg_match(self::PAGE_ABOUT, $name, $m) ? \strlen($m[0]) : 0;
         yield from $this->make->page(substr($name, $lead), $start + $lead, self::CERTAINTY, $about);
+    }
+
+    /** "Artists (a page for each of them)": the page before says of what. */
+    private function each(string $noun, string $page, int $start, int $length): Candidate
+    {
+        return $this->make->each('' !== $page && 1 === preg_match('/^(?:them|these|those)$/iu', $noun) ? $page : $noun, $start, $length);
     }
 }
