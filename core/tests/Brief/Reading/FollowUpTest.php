@@ -37,6 +37,20 @@ final class FollowUpTest extends TestCase
         self::assertContains('Pilates', Bench::values($brief, FactKind::Offering));
     }
 
+    public function testEachOfSeveralNamesAskedInARowIsAnswered(): void
+    {
+        $brief = self::call('What do you do?', 'We bake pies.', 'Merchandise? Hats?', "Ha, no. I'd be left with four hundred hats.", 'And how does it look?', 'Plain.');
+        self::assertSame(['Merchandise', 'Hats'], Bench::values($brief, FactKind::PageRefusal));
+        $brief = self::call('What do you do?', 'We bake pies.', 'Right. Anything else? Vouchers?', 'No, thanks.', 'And how does it look?', 'Plain.');
+        self::assertSame(['Vouchers'], Bench::values($brief, FactKind::PageRefusal));
+    }
+
+    public function testWhatPeopleCanBookIsAskedOfTheOfferings(): void
+    {
+        $brief = self::call('What can people book?', "Shared saunas, that's most people. Private hire. And full moon evenings once a month.", 'How does it look?', 'Plain.');
+        self::assertSame(['Shared saunas', 'Private hire', 'Full moon evenings'], Bench::values($brief, FactKind::Offering));
+    }
+
     public function testALimitOfPagesIsOne(): void
     {
         self::assertSame(['1-10'], Bench::values(Bench::read('Max no. of pages: 10'), FactKind::PageCount));

@@ -13,6 +13,8 @@ final readonly class PlainAnswer
 {
     private const WORDS = 11;
     private const SAYS_NO_MORE = 3;
+    private const NAME = '/(?:an? |the |any )?[\p{L}-]+(?: [\p{L}-]+){0,2}\?/u';
+    private const NAMES_IN_A_ROW = '/^\s*(?:(?:an? |the |any |or |and )?(?!(?:anything|something|what|whats|who|which|how|really|right|yes|no|ok|okay|sorry|so|more|else|why|where|when|is|are|do|does|will|can|could|would|should|you|we|your|it|that)\b)[\p{L}-]+(?: [\p{L}-]+){0,2}\?\s*){2,4}$/iu';
 
     public function __construct(private Cues $cues)
     {
@@ -27,12 +29,14 @@ final readonly class PlainAnswer
             return false;
         }
         $agreed = $this->cues->answers->agrees($question->text, $answer);
-        $question = $this->cues->answers->isOfAll($answer) ? $question : $this->lastOf($question);
-        if (null === $agreed || $this->cues->answers->asksToTell($question->text)) {
+        $answered = $this->cues->answers->isOfAll($answer) ? [$question] : $this->answered($question);
+        if (null === $agreed || $this->cues->answers->asksToTell($answered[0]->text)) {
             return false;
         }
-        [$asked, $at] = $this->cues->answers->asked($question->text);
-        $into->add(BlockKind::Paragraph, $question->start + $at, $asked, $into->asked()->topic, $agreed);
+        foreach ($answered as $one) {
+            [$asked, $at] = $this->cues->answers->asked($one->text);
+            $into->add(BlockKind::Paragraph, $one->start + $at, $asked, $into->asked()->topic, $agreed);
+        }
         if (!$agreed) {
             $into->forget();
         }
@@ -45,13 +49,25 @@ final readonly class PlainAnswer
         return str_word_count(preg_split('/[.!]\s/u', $answer)[0] ?? '') <= self::WORDS || $this->cues->answers->takesUp($answer);
     }
 
-    /** "How many pages do you have in mind? Four to six?": the second is answered. */
-    private function lastOf(Line $question): Line
+    /**
+     * "How many pages do you have in mind? Four to six?": the second is answered; but each of "Merchandise? Hats?".
+     *
+     * @return non-empty-list<Line>
+     */
+    private function answered(Line $question): array
     {
+        $names = [[]];
+        if (1 === preg_match(self::NAMES_IN_A_ROW, $question->text)) {
+            preg_match_all(self::NAME, $question->text, $names, \PREG_OFFSET_CAPTURE);
+        }
+        $lines = array_map(static fn (array $name): Line => new Line($question->start + $name[1], $name[0]), $names[0]);
+        if ([] !== $lines) {
+            return $lines;
+        }
         if (1 !== preg_match('/^(.*\?\s+)(\S[^?]*\?)\s*$/us', $question->text, $m) || $this->cues->answers->asksForMore($m[2])) {
-            return $question;
+            return [$question];
         }
 
-        return new Line($question->start + \strlen($m[1]), $m[2]);
+        return [new Line($question->start + \strlen($m[1]), $m[2])];
     }
 }

@@ -96,7 +96,7 @@ final readonly class BareList
         return ($all >= $least || $priced >= ($isItem ? 1 : 2))
             && $words->count($parts, $words->namePage(...)) < 2
             && 0 === $words->count($parts, $isLong)
-            && $words->count($parts, $words->nameTone(...)) < 2
+            && $words->count($parts, static fn (string $part): bool => $words->nameTone($part) || $words->namePicturesOrMood($part)) < 2
             && !$words->areMostlyPeople($parts)
             && 2 * $words->count($parts, $words->nameFeature(...)) < $all
             && !$words->nameFeature($parts[0][0])
