@@ -42,6 +42,13 @@ final class WordingsTest extends TestCase
         self::assertGreaterThanOrEqual($share, 1 - \count($missed) / \count($wordings), implode("\n", $missed));
     }
 
+    public function testAWishIsNoRefusal(): void
+    {
+        $refused = array_filter(array_column(self::wordings('wishes'), 0), static fn (string $wish): bool => [] !== Bench::read("We make staircases.\n\n$wish")->of(FactKind::PageRefusal));
+
+        self::assertLessThanOrEqual(2, \count($refused), implode("\n", $refused));
+    }
+
     public function testALabelOrAQuestionSaysWhatItAsksFor(): void
     {
         $missed = [];
