@@ -31,11 +31,13 @@ final readonly class Refusals implements Rule
         $names = array_map(static fn (Candidate $refusal): string => $refusal->key(), $refused);
         $features = array_map(static fn (Candidate $refusal): mixed => $refusal->detail['feature'] ?? null, $refused);
         $isWanted = static fn (Candidate $wish): bool => !\in_array($wish->key(), $names, true);
+        // "Click and collect isn't for us" wishes for no shop.
+        $isSaidNo = static fn (Candidate $wish): bool => [] !== array_filter($refused, $wish->liesIn(...));
         $contenders = $contenders
             ->with(FactKind::PageRefusal, $refused)
             ->only(FactKind::Offering, $isWanted)
             ->only(FactKind::PageRequest, $isWanted)
-            ->only(FactKind::Feature, fn (Candidate $feature): bool => $isWanted($feature) && !\in_array($feature->value, $features, true) && !$this->isSaidIn($feature, $refused));
+            ->only(FactKind::Feature, static fn (Candidate $feature): bool => $isWanted($feature) && !\in_array($feature->value, $features, true) && !$isSaidNo($feature));
 
         return $contenders->with(FactKind::PageRequest, $weighing->withoutOverlaps($contenders->all(FactKind::PageRequest)));
     }
@@ -50,16 +52,6 @@ final readonly class Refusals implements Rule
         $feature = $refusal->detail['feature'] ?? null;
 
         return null !== $feature && $refusal->certainty < self::SAID_OUTRIGHT && [] !== array_filter($refused, static fn (Candidate $known): bool => $feature === ($known->detail['feature'] ?? null) && abs($known->start - $refusal->start) < self::BESIDE);
-    }
-
-    /**
-     * The words of a refusal wish for nothing: "Click and collect isn't for us.".
-     *
-     * @param list<Candidate> $refused
-     */
-    private function isSaidIn(Candidate $wish, array $refused): bool
-    {
-        return [] !== array_filter($refused, static fn (Candidate $refusal): bool => $refusal->start <= $wish->start && $wish->start + $wish->length <= $refusal->start + $refusal->length);
     }
 
     /**
