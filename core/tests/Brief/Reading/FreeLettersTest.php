@@ -29,6 +29,7 @@ final class FreeLettersTest extends TestCase
         yield 'people looked after' => ['We look after walkers, anglers and locals.', FactKind::Offering, []];
         yield 'people of an age' => ['People who come are mostly locals over fifty and, since the sauna, a lot of thirty-somethings from the city.', FactKind::Offering, []];
         yield 'a place that is hired out' => ['We have the pool, the sauna, swimming lessons and we hire the place out for weddings and filming.', FactKind::Offering, ['Pool', 'Sauna', 'Swimming lessons', 'Hire for weddings and filming']];
+        yield 'the words of a refusal' => ["Click and collect isn't for us.", FactKind::Feature, []];
         yield 'bread and butter' => ['Retired couples are our bread and butter.', FactKind::Offering, []];
         yield 'a chat soon' => ["We need a website that shows our work.\n\nChat soon\nNed", FactKind::Feature, []];
         yield 'a group chat' => ["We decided not to have a members' area, we'll keep using the group chat.", FactKind::PageRefusal, ["Members' area"]];
