@@ -27,7 +27,7 @@ const LEAST_WEIGHT = 0.12;
 const SMALL = ['page', 'pages', 'section', 'the', 'a', 'of', 'our'];
 
 $cues = (new CatalogueLoader())->load()->cues();
-[$conversation, $segmenter, $splitter, $sources] = [new Conversation($cues), new Segmenter($cues), new SentenceSplitter(), new SourceReader()];
+[$conversation, $segmenter, $splitter, $sources] = [new Conversation($cues), new Segmenter($cues), new SentenceSplitter($cues->takingBack), new SourceReader()];
 $samples = [];
 foreach (LabelledBrief::fromFolder(dirname(__DIR__).'/tests/fixtures/labelled') as $brief) {
     $source = $sources->read($brief->text, $brief->file, 's1');

@@ -20,6 +20,8 @@ final readonly class Cues
 
     public AnswerCues $answers;
 
+    public TakingBack $takingBack;
+
     public PageNameCues $pageNames;
 
     public OfferingNameCues $offeringNames;
@@ -39,6 +41,8 @@ final readonly class Cues
     /** "We'd like people to": what visitors are to do. */
     public Wordings $visitorsDo;
 
+    /** The voice is spoken of: "It should sound like a good neighbour." */
+    public Wordings $aboutVoice;
     /** @var array<string, string> pattern by tone */
     public array $tones;
 
@@ -139,12 +143,14 @@ final readonly class Cues
         $this->pageNames = new PageNameCues($brief->child('page-names'), $expand);
         $this->offeringNames = new OfferingNameCues($brief->child('offering-names'), $expand);
         $this->answers = new AnswerCues($brief->child('answers'), $expand);
+        $this->takingBack = new TakingBack($brief->child('taking-back'), $expand);
         $this->goals = array_map(static fn (Node $goal): array => array_map($expand, $goal->strings('cues')), $goals);
         $this->askedGoals = array_map(static fn (Node $goal): array => array_map($expand, $goal->strings('asked')), $goals);
         $this->aim = new Wordings($cues->strings('aim'), $expand);
         $this->aimBefore = new Wordings($cues->strings('aim_before'), $expand);
         $this->aimSaid = new Wordings($cues->strings('aim_said'), $expand);
         $this->visitorsDo = new Wordings($cues->strings('visitors_do'), $expand);
+        $this->aboutVoice = new Wordings($cues->strings('about_voice'), $expand);
         $this->tones = array_map(static fn (Node $tone): string => $expand('\b(?:'.implode('|', array_map(static fn (Node $word): string => $word->asString(), $tone->items())).')(?:ly)?\b'), $brief->child('tones')->entries());
         $this->features = array_map(static fn (Node $feature): Wordings => new Wordings([...$feature->strings('named'), ...$feature->strings('cues')], $expand), $features);
         $this->namedFeatures = array_map(static fn (Node $feature): string => $expand('(?:'.implode('|', $feature->strings('named')).')'), $features);

@@ -26,6 +26,6 @@ final class Readings
             $text = str_pad($text, $block->start, "\n").$block->text;
         }
 
-        return new Reading(ReadableText::unchanged($text), array_values($blocks), (new SentenceSplitter())->split(array_values($blocks)));
+        return new Reading(ReadableText::unchanged($text), array_values($blocks), (new SentenceSplitter(Bench::catalogue()->cues()->takingBack))->split(array_values($blocks)));
     }
 }

@@ -21,7 +21,7 @@ final class Sentences
     /** @return list<Sentence> of one paragraph */
     public static function of(string $text): array
     {
-        return (new SentenceSplitter())->split([new Block(BlockKind::Paragraph, 0, $text)]);
+        return (new SentenceSplitter(Bench::catalogue()->cues()->takingBack))->split([new Block(BlockKind::Paragraph, 0, $text)]);
     }
 
     /**

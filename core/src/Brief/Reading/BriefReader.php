@@ -41,7 +41,7 @@ final readonly class BriefReader
         $this->corrector = new Corrector(new Speller($catalogue->words(), $catalogue->vocabulary()));
         $this->conversation = new Conversation($cues);
         $this->segmenter = new Segmenter($cues);
-        $this->splitter = new SentenceSplitter();
+        $this->splitter = new SentenceSplitter($cues->takingBack);
         $this->kinds = new Recogniser\KindRecogniser($catalogue->businessKinds());
         $this->hints = new Recogniser\LikelyDifferentiatorRecogniser($cues);
         $this->trade = new Recogniser\LikelyOfferingRecogniser($cues, $catalogue->businessKinds());

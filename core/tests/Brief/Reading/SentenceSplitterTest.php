@@ -10,6 +10,7 @@ use DunePocket\Brief\Reading\ReadableText;
 use DunePocket\Brief\Reading\Reading;
 use DunePocket\Brief\Reading\Sentence;
 use DunePocket\Brief\Reading\SentenceSplitter;
+use DunePocket\Tests\Support\Bench;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -18,7 +19,7 @@ final class SentenceSplitterTest extends TestCase
     /** @return list<Sentence> */
     private static function split(string $text): array
     {
-        return (new SentenceSplitter())->split([new Block(BlockKind::Paragraph, 0, $text)]);
+        return (new SentenceSplitter(Bench::catalogue()->cues()->takingBack))->split([new Block(BlockKind::Paragraph, 0, $text)]);
     }
 
     /** @return iterable<string, array{string, int}> */

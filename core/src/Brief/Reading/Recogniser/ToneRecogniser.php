@@ -16,8 +16,6 @@ use DunePocket\Catalogue\Cues;
 /** The voice asked for: "friendly but not silly". */
 final readonly class ToneRecogniser implements Recogniser
 {
-    private const ABOUT_VOICE = '/^(?:please )?make it (?!clear\b|easy\b|obvious\b|possible\b|simple to\b|so\b)|\b(?:i|we) hope it (?:may|will|can) be\b|\b(?:transmits?|conveys?|radiates?|exudes?|evokes?|tones?|voice|vibes?|mood|wording|texts?|copy|preach|register|manner|sound(?:s|ing)?|feel(?:s)?|come across|is what (?:i|we)(?:[\'’](?:m|re)| am| are)? (?:after|looking for|want|have in mind)|^the (?:texts?|copy|words|language)\s*[:,]|no (?:\w+ )?(?:words|language)|written|writing|wording|language|style|(?:hope for|want|like|after|looking for) something|written|plain words|simple words|talk normal|read like|personality|talk(?:s)? like|speak|talk(?:s|ing)? to (?:people|them|customers|readers)|keep (?:it|sentences)|write (?:it|as|for|like)|say it|tell it|let it breathe|puns?|smile|jokes?|hugs?|be shy|slow it|come across|feel at home|obvious we|(?:like|want|need|see) (?:it|this|things|everything|the (?:site|texts?|words|writing|tone)) (?:to (?:be|sound|feel|read|come)|as)|come over|write it|(?:it|everything|site|website|home ?page|text|words|copy) (?:shall|should|must|has to|needs to|ought to) (?:be|feel|look|seem|appear))\b/iu';
-
     private const SOFTLY = '(?:(?:very|quite|rather|fairly|pretty|really|just|something|a (?:little bit|bit|little|touch)(?: of)?|slightly|kind of|sort of|make it|keep (?:it|things)|(?:it )?(?:should|must|has to) (?:be|feel|sound)|nice and|please|ideally|always|mostly|overall|more|nothing but|we want it|but|not too)\s+)*';
 
     /** Two words of tone in one breath with one of these are a wish for the voice. */
@@ -70,7 +68,7 @@ final readonly class ToneRecogniser implements Recogniser
         if (null !== $sentence->block->topic || BlockKind::Heading === $sentence->block->kind) {
             return false;
         }
-        if (1 === preg_match(self::ABOUT_VOICE, $sentence->text)) {
+        if ($this->cues->aboutVoice->standIn($sentence->text)) {
             return true;
         }
         if ($this->isListOfTones($sentence->text)) {

@@ -55,7 +55,7 @@ final class LikelyNameRecogniserTest extends TestCase
     {
         $said = new Block(BlockKind::Paragraph, 30, 'Well, it is a restored barn on our farm.');
         $asked = new Block(BlockKind::Paragraph, 0, 'So, tell me about Hollin Barn.');
-        $splitter = new SentenceSplitter();
+        $splitter = new SentenceSplitter(Bench::catalogue()->cues()->takingBack);
         $reading = new Reading(ReadableText::unchanged($asked->text.$said->text), [$said], $splitter->split([$said]), $splitter->split([$asked]));
         self::assertSame(['Hollin Barn'], Sentences::values(self::recogniser()->recognise($reading)));
     }
