@@ -198,6 +198,12 @@ final readonly class Cues
         return $this->topics->of($text);
     }
 
+    /** "Carousels": something that only websites have, and nothing beside it. */
+    public function isSiteThing(string $words): bool
+    {
+        return 1 === preg_match($this->siteThings, $words, $m) && mb_strlen(trim($words)) - mb_strlen($m[0]) < 2;
+    }
+
     public function isBlank(string $answer): bool
     {
         return 1 === preg_match($this->blank, trim($answer));

@@ -16,6 +16,7 @@ final readonly class SentenceSplitter
     /** So many lines that each begin with a capital are notes, and no text that was wrapped. */
     private const FEWEST_NOTES = 4;
     private const LONGEST_NOTE = 100;
+    private const ASKED_BACK = '/^(?:do|should|must|would|will|can|have|is|are|really)(?: (?:i|we|it|they|that))?\?\s*$/iu';
 
     public function __construct(private TakingBack $takingBack)
     {
@@ -33,13 +34,25 @@ final readonly class SentenceSplitter
             $parts = preg_split($this->isOfNotes($block) ? self::BOUNDARY_OF_NOTES : self::BOUNDARY, $block->text, -1, \PREG_SPLIT_OFFSET_CAPTURE) ?: [];
             foreach ($parts as $i => [$text, $offset]) {
                 if ('' !== trim($text)) {
-                    $isTakenBack = $this->takingBack->isTakenBack($text) || ($this->isClosed($text) && $this->takingBack->saysNo($parts[$i + 1][0] ?? '.'));
+                    $isTakenBack = $this->takingBack->isTakenBack($text) || ($this->isClosed($text) && $this->takingBack->saysNo($this->reply($parts, $i + 1)));
                     $sentences[] = new Sentence($text, $block->start + (int) $offset, $block, $isTakenBack);
                 }
             }
         }
 
         return $sentences;
+    }
+
+    /**
+     * What is said to a sentence: "I need a newsletter. Do I? I don't want one."
+     *
+     * @param list<array{string, int}> $parts sentences with their places
+     */
+    private function reply(array $parts, int $next): string
+    {
+        $reply = $parts[$next][0] ?? '.';
+
+        return 1 === preg_match(self::ASKED_BACK, $reply) ? $parts[$next + 1][0] ?? '.' : $reply;
     }
 
     /** Whether what follows is no more in brackets than it is. */

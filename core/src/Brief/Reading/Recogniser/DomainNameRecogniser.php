@@ -22,6 +22,8 @@ final readonly class DomainNameRecogniser implements Recogniser
     private const MOST_WORDS = 4;
     private const GUESSED = 0.4;
     private const WRITTEN = 0.9;
+    /** "Hostel Zwei Tannen", and hallo@zweitannen.example. */
+    private const ENDING = 0.92;
     private const MAILBOX_HOSTS = '/^(?:gmail|googlemail|hotmail|outlook|yahoo|icloud|live|btinternet|aol|gmx|proton\w*|me|mail|example)$/i';
 
     private ?\Transliterator $plain;
@@ -150,9 +152,10 @@ final readonly class DomainNameRecogniser implements Recogniser
         $spellings = array_unique([$this->letters($name), $this->letters(str_replace(['&', '+'], 'and', $name))]);
         $best = null;
         foreach ($spellings as $letters) {
-            foreach ($hosts[substr($letters, 0, 1)] ?? [] as $host) {
+            foreach (array_merge(...array_values($hosts)) as $host) {
                 $best = max($best ?? 0.0, match (true) {
                     $letters === $host => 0.97,
+                    \strlen($host) >= self::SHORTEST && str_ends_with($letters, $host) && str_contains(trim($name), ' ') => self::ENDING,
                     \strlen($letters) >= self::SHORTEST && str_contains(trim($name), ' ') && (str_starts_with($host, $letters) || (\strlen($host) >= self::SHORTEST && str_starts_with($letters, $host))) => 0.9,
                     default => 0.0,
                 });

@@ -33,7 +33,7 @@ final readonly class LikelyNameRecogniser implements Recogniser
     private const OF_PAGES = '/\b(?:FAQs?|Contact|Home)\b/u';
     private const PLACE_BEFORE = '/\b(?:in|near|at|from|to|around|outside|off|between|across|behind|by|over|through|of|towards?|north|south|east|west|street|on)\s+(?:the\s+)?$/iu';
     private const PERSON_BEFORE = '/\b(?:dear|hi|hiya|hello|hey|thanks|cheers|regards|wife|husband|partner|sister|brother|mum|dad|son|daughter|friend|colleague|mr|mrs|ms|dr|rev|i[\'’]?m|i am|name is|with|and|says|said|told|ask|asked)\.?,?\s+$/iu';
-    private const NAMING_BEFORE = '/(?:^|[.!?:]\s+|\b(?:we are|we[\'’]?re|this is|it[\'’]?s|its|called|as|for|at|behind|run|own|is)\s+(?:the\s+)?)$/iu';
+    private const NAMING_BEFORE = '/(?:^|[.!?:]\s+|\b(?:we are|we[\'’]?re|this is|what[\'’]s|it[\'’]?s|its|called|as|for|at|behind|run|own|is)\s+(?:the\s+)?)$/iu';
     private const ACTING_AFTER = '/^(?:[\'’]s\b|\s+(?:is|are|was|were|has|have|had|began|started|opened|offers?|sells?|makes?|runs?|does|do|needs?|wants?|supports?|helps?|provides?|exists|will|would|and i\b|and we\b)\b|\s*[,(–—-]\s*(?:an?|the|in|near|based|est|since)\b|\s*\.?\s*$|\.\s)/iu';
 
     /** What a name says of the kind of business. */

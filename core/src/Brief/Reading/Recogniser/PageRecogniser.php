@@ -30,7 +30,7 @@ final readonly class PageRecogniser implements Recogniser
     {
         $make = new PageRequests($cues, $pages, $features);
         $this->spoken = new SpokenPages($cues, $make, $negation, $pages);
-        $this->asked = new AskedPages($cues, $make, $this->spoken, $pages);
+        $this->asked = new AskedPages($cues, $make, $this->spoken);
         $this->names = new NamesAlone($make);
         $this->sentences = new NamesAsSentences($make);
     }

@@ -32,7 +32,9 @@ final readonly class PatternRecogniser implements Recogniser
     private const OPENING = 160;
 
     /** "The Society was founded in 1953" says which one elsewhere. */
-    private const NO_NAME = '/^No\s|^(?:OK|Yo|Yeah|Hiya|Morning|Evening|Alright|Okay|Cheers|Ta|Right|Nah)$|^(?i:how|what|why|who|where|when)\s(?i:we|i|it|they|you|the|our|not|sets|makes|to|do|does|is|are)\b|^The (?:Society|Company|Charity|Trust|Club|Firm|Practice|School|Association|Group|Parish|Committee|Council|Business|Client|Centre|Choir|Team|Project|Organi[sz]ation|Agency|Museum)$/u';
+    private const NO_NAME = '/^No\s|^(?:The )?(?:NHS|BBC|UK|USA?|EU)$|^(?:OK|Yo|Yeah|Hiya|Morning|Evening|Alright|Okay|Cheers|Ta|Right|Nah)$|^(?i:how|what|why|who|where|when)\s(?i:we|i|it|they|you|the|our|not|sets|makes|to|do|does|is|are)\b|^The (?:Society|Company|Charity|Trust|Club|Firm|Practice|School|Association|Group|Parish|Committee|Council|Business|Client|Centre|Choir|Team|Project|Organi[sz]ation|Agency|Museum)$/u';
+    private const NO_NAME_YET = '/^no name\b/iu';
+    private const AFTER_NAME = '/\s+(?:and|here|with|but)(?: i| we)?$/iu';
     /** A telephone number is part of no name. */
     private const NUMBER = '/\d[\d\s()\-]{5,}\d/';
 
@@ -146,7 +148,10 @@ final readonly class PatternRecogniser implements Recogniser
 
                 return;
             case 'title':
-                yield [Phrase::properName($trimmed), ...$whole];
+                $name = preg_replace(self::AFTER_NAME, '', $trimmed) ?? $trimmed;
+                if (1 !== preg_match(self::NO_NAME_YET, $name)) {
+                    yield [Phrase::properName($name), $lead, \strlen($name)];
+                }
 
                 return;
             case 'asis':

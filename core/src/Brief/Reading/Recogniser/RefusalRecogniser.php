@@ -33,7 +33,7 @@ final readonly class RefusalRecogniser implements Recogniser
     /** Pages every site has: only "no about page" refuses one, and "about" alone never. */
     private const ALWAYS_THERE = '/^(?:home|contact|about)$/iu';
     /** "Scrap what I said", "Instagram does that": words that name nothing. */
-    private const NO_NAME = '/^(?:thanks?|thank you|please|ever|see (?:above|below|attached)|just|embarrassing|pointless|expensive|also|too|jiffy bag|bullet points)$|^(?:selling|buying|making|doing) |\s(?:thought|said|says|felt|wanted|wants|asked)$|^pages? (?:about|on|for) (?:it|them|that|this)$|\s(?:an?|of|for|in|with|to|by|the|does|do|did|is|are)$|\b\p{L}+n[\'’]t\b|^(?:n?either|with|by|for|what|that|this|which|who|how|why|it|we|i|they|he|she|you)\b/iu';
+    private const NO_NAME = '/^(?:thanks?|thank you|please|ever|see (?:above|below|attached)|just|embarrassing|pointless|expensive|also|too|jiffy bag|bullet points)$|^(?:nobody|no one|everybody|everyone)\b|^(?:selling|buying|making|doing) |\s(?:thought|said|says|felt|wanted|wants|asked)$|^pages? (?:about|on|for) (?:it|them|that|this)$|\s(?:an?|of|for|in|with|to|by|the|does|do|did|is|are)$|\b\p{L}+n[\'’]t\b|^(?:n?either|with|by|for|what|that|this|which|who|how|why|it|we|i|they|he|she|you)\b/iu';
     private const PREPOSITION = '/\s+(?:of|for|in|about|from|with|to|under|below|beside|next to|of any)\s.*$/iu';
 
     public function __construct(private Cues $cues, private PageKinds $pages)
@@ -45,6 +45,9 @@ final readonly class RefusalRecogniser implements Recogniser
         $standing = $reading->search->holding($this->cues->refusals, static fn (array $refusal): array => [$refusal[0]]);
         foreach ($reading->sentences as $i => $sentence) {
             $kind = $sentence->block->kind;
+            if (FactKind::AvoidWord->value === $sentence->block->topic) {
+                yield from $this->hated($sentence);
+            }
             if (!$sentence->isSpoken() || BlockKind::Title === $kind || BlockKind::Heading === $kind || $this->isGivenUp($sentence) || \in_array($sentence->block->topic, self::ANSWERS, true)) {
                 continue;
             }
@@ -67,6 +70,12 @@ final readonly class RefusalRecogniser implements Recogniser
     private function isGivenUp(Sentence $sentence): bool
     {
         return 1 === preg_match($this->cues->givenUp, $sentence->text) && 1 !== preg_match('/\b(?:pages?|section|site|website|please|blog|shop|mention(?:ed)?)\b/iu', $sentence->text);
+    }
+
+    /** @return iterable<Candidate> "Hates: carousels", which are no words */
+    private function hated(Sentence $sentence): iterable
+    {
+        return array_filter(iterator_to_array($this->listed($sentence), false), fn (Candidate $candidate): bool => $this->cues->isSiteThing($candidate->value));
     }
 
     /** @return iterable<Candidate> */

@@ -21,6 +21,9 @@ final readonly class ToneRecogniser implements Recogniser
     /** Two words of tone in one breath with one of these are a wish for the voice. */
     private const WISHED = '/\bplease\b|\bbut (?:not|never|don[\'’]?t|do not|without)\b/iu';
 
+    /** Where other wishes are listed, only what can be nothing else is about the voice. */
+    private const LISTS = ['design_note', 'feature'];
+
     public function __construct(private Cues $cues, private Negation $negation)
     {
     }
@@ -62,7 +65,7 @@ final readonly class ToneRecogniser implements Recogniser
         if ('tone' === $sentence->block->topic) {
             return true;
         }
-        if ('design_note' === $sentence->block->topic) {
+        if (\in_array($sentence->block->topic, self::LISTS, true)) {
             return $this->isListOfTones($sentence->text);
         }
         if (null !== $sentence->block->topic || BlockKind::Heading === $sentence->block->kind) {

@@ -24,6 +24,8 @@ final readonly class TopicRecogniser implements Recogniser
     private const CERTAINTY = 0.95;
     /** "Size: 9 people" counts no pages. */
     private const HEADS = '/\d\s+(?:people|staff|employees|members|of us|partners|engineers|volunteers)\b/iu';
+    /** "Just my name, Wren Ashdown" */
+    private const ONLY_NAME = '/^(?:just|only|simply) (?:my|our|the) (?:own )?name\b[,:]?\s*/iu';
     /** "How many pages at most?" */
     private const LIMIT = 'page_limit';
     private const AT_MOST = 'at most ';
@@ -79,8 +81,9 @@ final readonly class TopicRecogniser implements Recogniser
     {
         switch ($kind) {
             case FactKind::BusinessName:
-                if (1 === preg_match('/^[^.,;(\n]{2,60}/u', $block->text, $m) && 1 !== preg_match('/\b(?:we|our|is called|is)\b/iu', $m[0]) && 1 !== preg_match($this->cues->does, $m[0])) {
-                    yield $this->whole($kind, $block, rtrim($m[0]));
+                $lead = 1 === preg_match(self::ONLY_NAME, $block->text, $m) ? \strlen($m[0]) : 0;
+                if (1 === preg_match('/^[^.,;(\n]{2,60}/u', substr($block->text, $lead), $m) && 1 !== preg_match('/\b(?:we|our|is called|is)\b/iu', $m[0]) && 1 !== preg_match($this->cues->does, $m[0])) {
+                    yield new Candidate($kind, Phrase::tidy($m[0]), $block->start + $lead, \strlen(rtrim($m[0])), self::CERTAINTY);
                 }
 
                 return;
@@ -102,7 +105,7 @@ final readonly class TopicRecogniser implements Recogniser
                 $text = preg_replace('/["“”‘’]|(?<!\p{L})\'|\'(?!\p{L})/u', ' ', $block->text) ?? $block->text;
                 foreach (Phrase::list(\strlen($text) === \strlen($block->text) ? $text : $block->text) as [$part, $at]) {
                     $value = trim(Phrase::tidy($part), '\'‘’');
-                    if ('' !== $value && mb_strlen($value) < 60 && !$this->cues->isBlank($value)) {
+                    if ('' !== $value && mb_strlen($value) < 60 && !$this->cues->isBlank($value) && (FactKind::AvoidWord !== $kind || !$this->cues->isSiteThing($value))) {
                         yield new Candidate($kind, $value, $block->start + $at, \strlen($part), self::CERTAINTY);
                     }
                 }

@@ -255,7 +255,8 @@ final class Segmentation
         return BlockKind::Answer === $last?->kind && FactKind::Offering->value === $last->topic;
     }
 
-    private function addWithLabels(BlockKind $kind, int $start, string $text, ?string $topic): void
+    /** Adds a block, apart from what labels inside it ask for. */
+    public function addWithLabels(BlockKind $kind, int $start, string $text, ?string $topic): void
     {
         foreach ($this->labels->parts(new Block($kind, $start, $text, $topic)) as $part) {
             $this->add($part->kind, $part->start, $part->text, $part->topic, $part->agreed);

@@ -14,7 +14,7 @@ use DunePocket\Catalogue\Wordings;
 /**
  * Settles what labels ask for that only their content tells apart. "Features" asks for those of the site, or, under a
  * product, for what the product does; "Menu" lists pages or dishes; "We need" pages or features; "Why" why they come,
- * or why there is to be a site.
+ * or why there is to be a site; "What" what they offer, unless another label asks for that.
  */
 final readonly class TopicsByContent
 {
@@ -22,6 +22,8 @@ final readonly class TopicsByContent
     private const MENU = 'menu';
     private const NEEDS = 'needs';
     private const WHY = 'why';
+    private const WHAT = 'what';
+    private const OPEN = [self::FEATURES, self::MENU, self::NEEDS, self::WHY, self::WHAT];
     /** Why there is to be a site, rather than why people come. */
     private const AIM = '/^(?:to\b|because (?:we|i) (?:need|want)|more\b|get\b|so (?:that )?(?:people|we|i)\b|(?:we|i) (?:need|want))/iu';
     private const IS_MENU_OF_SITE = '/\b(?:home|about|contact|faq|book|history|rates|prices|case studies|news|events|gallery|(?:request|get) a quote|our (?:story|team|work)|who we are|visit us|find us|portfolio|testimonials|reviews)\b/iu';
@@ -42,14 +44,15 @@ final readonly class TopicsByContent
     public function settle(array $blocks): array
     {
         $run = [];
+        $isOfferingAsked = [] !== array_filter($blocks, static fn (Block $block): bool => FactKind::Offering->value === $block->topic);
         foreach ([...$blocks, null] as $i => $block) {
-            if (null !== $block && \in_array($block->topic, [self::FEATURES, self::MENU, self::NEEDS, self::WHY], true)) {
+            if (null !== $block && \in_array($block->topic, self::OPEN, true)) {
                 $run[$i] = $block;
                 continue;
             }
             $text = implode("\n", array_map(static fn (Block $asked): string => $asked->text, $run));
             foreach ($run as $j => $asked) {
-                $blocks[$j] = $asked->about($this->topic((string) $asked->topic, $text)->value);
+                $blocks[$j] = $asked->about($this->topic((string) $asked->topic, $text, $isOfferingAsked)->value);
             }
             $run = [];
         }
@@ -81,7 +84,7 @@ final readonly class TopicsByContent
         return array_values($blocks);
     }
 
-    private function topic(string $label, string $text): FactKind
+    private function topic(string $label, string $text, bool $isOfferingAsked): FactKind
     {
         return match ($label) {
             self::WHY => 1 === preg_match(self::AIM, $text) ? FactKind::Goal : FactKind::Differentiator,
@@ -90,6 +93,7 @@ final readonly class TopicsByContent
                 1 === preg_match(self::OUTCOME, $text) => FactKind::Goal,
                 default => FactKind::Feature,
             },
+            self::WHAT => $isOfferingAsked ? FactKind::BusinessKind : FactKind::Offering,
             self::MENU => 1 === preg_match(self::IS_MENU_OF_SITE, $text) ? FactKind::PageRequest : FactKind::Offering,
             default => $this->areOfASite($text) ? FactKind::Feature : FactKind::Offering,
         };

@@ -18,8 +18,8 @@ final readonly class InRunningText
     /** How certain an offering is by the kind of verb it follows. */
     private const VERBS = ['hired' => 0.93, 'sure' => 0.92, 'labelled' => 0.9, 'colon' => 0.86, 'visitors' => 0.8, 'sure_third' => 0.88, 'told' => 0.88, 'there' => 0.7, 'possible' => 0.6];
     /** Patients rather than services. */
-    private const CARED_FOR = '/^(?:(?:all|small|large|farm|your)\s+)*(?:cats?|dogs?|rabbits?|horses?|ponies|chickens?|hens|guinea pigs|hamsters|pets?|animals|birds|reptiles|people|patients|children|adults|families)$/iu';
-    private const CARES = '/\b(?:look after|see|treat|care for)\b/iu';
+    private const CARED_FOR = '/^(?:seeing )?(?:(?:all|small|large|farm|your)\s+)*(?:cats?|dogs?|rabbits?|horses?|ponies|chickens?|hens|guinea pigs|hamsters|pets?|animals|birds|reptiles|people|patients|children|adults|families)$/iu';
+    private const CARES = '/\b(?:look after|see|treat|care for|trains?|started)\b/iu';
     /** "Photographs, please, of real afternoons" */
     private const NO_OBJECT = '/^\s*(?:,|(?:an? |the )?(?:[\p{L}-]+ ){0,2}(?:certificate|qualification|degree|licence|diploma)\b|silent\b|through\b|possible\b|(?:an? |the )(?:[\p{L}-]+ )?(?:film|video|trailer|photo|picture|clip)s?(?=\s*[,.]| (?:which|that|on|of)\b)|away\b|up\b|out\b(?! of\b)|down\b|(?:of|please)\b|to (?=\p{Ll})|for (?!(?:[\p{L}-]+ ){0,2}(?:weddings|parties|events|functions|funerals|festivals|hire|sale)\b))/iu';
     /** "eighty cows, thirty goats", "the courier broke half of it" */

@@ -28,6 +28,8 @@ final readonly class AskedPages implements PageWording
     private const BEFORE_LIST = '/^[^:,]{0,40}(?:\b(?:pages?|site|website|menu)\b|\d|\b'.self::NUMBER.'\b)[^:,]{0,20}:\s*|^\s*(?:so\s+)?pages?[,:]?\s+(?=\p{L}+,)/iu';
     /** "OK so we said home, …" */
     private const LEAD = '/^\s*(?:(?:so|ok|okay|right|then|well)[, ]+)*(?:(?:one|a page) each for|i[\'’]ve got|i have|we said|we have|that[\'’]?s|you said|you want|we[\'’]d want|it[\'’]s)\s+/iu';
+    /** "Our bread, with a list of what we bake on which day." */
+    private const ONE_WITH = '/^([^,;:]{3,40}), with\s[^,;]*$/iu';
     private const OF_THEIR_OWN = '/\b(?:each|every|apiece)\b|\bpages?\b[^.]{0,60}\b(?:their own|its own)\b/iu';
     private const EACH = '/\bpages? (?:for|per) (?:each|every)(?: of)?(?: the| our| my)?\s+(?<noun>[^.,;)]+)/iu';
     private const EACH_ITEM = '/^(?:an?|one) (?:separate |own )?page (?:for|per) (?:each |every )?(?<noun>[\p{L}-]+)/iu';
@@ -36,7 +38,7 @@ final readonly class AskedPages implements PageWording
     private const NAME_THAT_SAYS = '/^(?:and |the )?(?:about|what|why|how|who|where|my|our|meet)\b/iu';
     private const PAGE_ABOUT = '/^(?:(?:an?|one|another)\s+)?(?:page|section|something|bit)\s+(?:about|on|for|with)\s+(?!us\b|me\b)/iu';
 
-    public function __construct(private Cues $cues, private PageRequests $make, private SpokenPages $spoken, private PageKinds $pages)
+    public function __construct(private Cues $cues, private PageRequests $make, private SpokenPages $spoken)
     {
     }
 
@@ -72,7 +74,7 @@ final readonly class AskedPages implements PageWording
     /** @return iterable<Candidate> */
     private function list(Sentence $sentence): iterable
     {
-        $text = $this->withoutLead(self::LEAD, $this->withoutLead(self::BEFORE_LIST, $sentence->text));
+        $text = preg_replace(self::ONE_WITH, '$1', $this->withoutLead(self::LEAD, $this->withoutLead(self::BEFORE_LIST, $sentence->text))) ?? $sentence->text;
         if (1 === preg_match(self::OF_THEIR_OWN, $text) && 1 !== preg_match('/[,;]/', $text)) {
             return;
         }
@@ -92,7 +94,7 @@ final readonly class AskedPages implements PageWording
     /** @param list<array{string, int}> $parts */
     private function arePages(array $parts, string $text, Sentence $sentence): bool
     {
-        $known = \count(array_filter($parts, fn (array $part): bool => null !== $this->pages->named(Phrase::tidy($part[0]))));
+        $known = $this->make->known($parts);
         if ($known > 1 || $this->isShortName($parts, $text, $sentence) || (\count($parts) > 2 && $this->make->areNames($parts))) {
             return true;
         }
@@ -105,14 +107,14 @@ final readonly class AskedPages implements PageWording
     {
         $isFeature = !$sentence->isFirst() && [] !== array_filter($this->cues->features, static fn (Wordings $wordings): bool => $wordings->standIn($text));
 
-        return !$isFeature && 1 === \count($parts) && str_word_count($text) <= self::SHORT && 1 === preg_match('/^\s*(?:and\s+)?\p{Lu}/u', $text);
+        return !$isFeature && 1 === \count($parts) && str_word_count(preg_replace('/^\s*and\s+/iu', '', $text) ?? $text) <= self::SHORT && 1 === preg_match('/^\s*(?:and\s+)?\p{Lu}/u', $text);
     }
 
     /** @return iterable<Candidate> */
     private function part(string $part, int $start): iterable
     {
         if (1 === preg_match(self::EACH, $part, $each)) {
-            $isNamed = 1 === preg_match('/^([^(]{3,40}?)\s*\(/u', $part, $m);
+            $isNamed = 1 === preg_match('/^([^(,]{3,40}?)\s*[(,]/u', $part, $m);
             yield $this->each($each['noun'], $m[1] ?? '', $start + (int) strpos($part, $each[0]), \strlen($each[0]));
             if ($isNamed) {
                 yield from $this->make->page($m[1], $start, self::CERTAINTY);

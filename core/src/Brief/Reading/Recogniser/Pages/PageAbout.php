@@ -13,6 +13,8 @@ final readonly class PageAbout implements PageWording
 {
     private const CERTAINTY = 0.93;
     private const PAGE_ABOUT = '/\b(?:a|one|another|separate|the)?(?<!own )(?<!each )\s*\bpage\s+(?:(?:is|would be|will be|will do)\s+(?:plenty\s+|enough\s+|fine\s+)?)?(?:for|about|on|of|with|explaining|listing|showing|where)\s+(?<name>[^.,;!?\n()]{2,60}?)(?=\s*(?:[.,;!?\n()+]|$|\sso\b|\swhich\b|\sbecause\b|\sbut\b|\sand (?:we|a|one|i|another|maybe|then)\b|\swith\b|\sthat\b|\s(?:is|would be) (?:an? )?(?:must|needed|essential|important|enough|plenty|fine|good|nice|great|lovely|useful)\b))/iu';
+    private const COUNTED = '/^(?:them|these|those|two|three|four|five|six|seven|eight|nine|ten)$/iu';
+    private const PAGE_WITH = '/(?<name>[\p{L}][\p{L} ]{2,39}),?\s+with\s+$/iu';
     private const NO_THING = '/^(?:google|facebook|it|that|this|now|you|(?:us|me)\b.)\b/iu';
 
     public function __construct(private PageRequests $make, private Negation $negation)
@@ -32,10 +34,16 @@ final readonly class PageAbout implements PageWording
                     yield from $this->make->page($about[0].$name, $sentence->start + $offset - \strlen($about[0]), self::CERTAINTY);
                 }
             } elseif (1 === preg_match('/^(?:each|every)(?: of)?\s+(?:the |our |my )?(.+)$/iu', $name, $each)) {
-                yield $this->make->each($each[1], $sentence->start + (int) $m[0][1], \strlen($m[0][0]));
+                yield $this->make->each($this->things($each[1], substr($sentence->text, 0, (int) $m[0][1])), $sentence->start + (int) $m[0][1], \strlen($m[0][0]));
             } else {
                 yield from $this->make->pages(Phrase::list($name), $sentence->start + $offset, self::CERTAINTY);
             }
         }
+    }
+
+    /** "Services, with a page for each of the four": the page before says of what. */
+    private function things(string $each, string $before): string
+    {
+        return 1 === preg_match(self::COUNTED, $each) && 1 === preg_match(self::PAGE_WITH, $before, $page) ? $page['name'] : $each;
     }
 }

@@ -42,7 +42,7 @@ final readonly class Item implements Shape
     {
         $into->close();
         if (!$this->label->write($start, $text, $into)) {
-            $into->add(BlockKind::Item, $start, $text, $into->asked()->topic);
+            $into->addWithLabels(BlockKind::Item, $start, $text, $into->asked()->topic);
         }
     }
 }
