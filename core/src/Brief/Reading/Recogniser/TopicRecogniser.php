@@ -82,7 +82,7 @@ final readonly class TopicRecogniser implements Recogniser
         switch ($kind) {
             case FactKind::BusinessName:
                 $lead = 1 === preg_match(self::ONLY_NAME, $block->text, $m) ? \strlen($m[0]) : 0;
-                if (1 === preg_match('/^[^.,;(\n]{2,60}/u', substr($block->text, $lead), $m) && 1 !== preg_match('/\b(?:we|our|is called|is)\b/iu', $m[0]) && 1 !== preg_match($this->cues->does, $m[0])) {
+                if (1 === preg_match('~^(?:(?!\s[/|]\s)[^.,;(\n]){2,60}~u', substr($block->text, $lead), $m) && 1 !== preg_match('/\b(?:we|our|is called|is)\b/iu', $m[0]) && 1 !== preg_match($this->cues->does, $m[0])) {
                     yield new Candidate($kind, Phrase::tidy($m[0]), $block->start + $lead, \strlen(rtrim($m[0])), self::CERTAINTY);
                 }
 

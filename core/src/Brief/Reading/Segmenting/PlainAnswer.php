@@ -14,6 +14,8 @@ final readonly class PlainAnswer
     private const WORDS = 11;
     private const SAYS_NO_MORE = 3;
     private const NAME = '/(?:an? |the |any )?[\p{L}-]+(?: [\p{L}-]+){0,2}\?/u';
+    /** "So a quote form. Online shop?" */
+    private const NAME_LAST = '/^(.*[.!]\s+)((?:an? |the |any )?(?!(?:anything|something|what|who|which|how|really|right|yes|no|ok|okay|else|correct|fine|agreed)\b)(?:online |live |photo |customer |members[\'’]? |booking |mailing )?[\p{L}-]+\?)\s*$/ius';
     private const NAMES_IN_A_ROW = '/^\s*(?:(?:an? |the |any |or |and )?(?!(?:anything|something|what|whats|who|which|how|really|right|yes|no|ok|okay|sorry|so|more|else|why|where|when|is|are|do|does|will|can|could|would|should|you|we|your|it|that)\b)[\p{L}-]+(?: [\p{L}-]+){0,2}\?\s*){2,4}$/iu';
 
     public function __construct(private Cues $cues)
@@ -63,6 +65,9 @@ final readonly class PlainAnswer
         $lines = array_map(static fn (array $name): Line => new Line($question->start + $name[1], $name[0]), $names[0]);
         if ([] !== $lines) {
             return $lines;
+        }
+        if (1 === preg_match(self::NAME_LAST, $question->text, $m)) {
+            return [new Line($question->start + \strlen($m[1]), $m[2])];
         }
         if (1 !== preg_match('/^(.*\?\s+)(\S[^?]*\?)\s*$/us', $question->text, $m) || $this->cues->answers->asksForMore($m[2])) {
             return [$question];

@@ -34,7 +34,7 @@ final readonly class InRunningText
     /** "the following works: …" */
     private const ANNOUNCED = '/^[^:.;,]{0,60}(?:, not [^:.;,]{0,30}|(?:, \p{Lu}[\p{L} ]{2,20})+(?: and \p{Lu}\p{L}+)?)?(?<!\d):\s*/u';
     /** "how we repair", which tells of no offering; "what we do is …" does. */
-    private const IN_CLAUSE = '/\b(?:what|how|where|why|which|that|who|as|if|until|once|(?:nobody|no one|anyone|everyone) else)\s*$/iu';
+    private const IN_CLAUSE = '/\b(?:everything|all|anything|whatever|what|how|where|why|which|that|who|as|if|until|once|(?:nobody|no one|anyone|everyone) else)\s*$/iu';
     private const OF_PAGES = '/\b(?:pages?|structure|menu|navigation|sections|site ?map)\b/iu';
     private const AS_PAGES = '/^\s*(?:[\p{L}\d]+ )?pages?\b|^[^.;!?]*,[^.;!?]*\b(?:as|for) (?:the |its |our |separate )?(?:pages|sections|menu)\b/iu';
     /** "what I'd put in the menu: …" */
@@ -46,6 +46,8 @@ final readonly class InRunningText
     private const GROUP_OR_PLACE = '/^\s*(?:also )?an?\s+(?:[\p{L}-]+ )?(?:class|course|club|workshop|group|band|choir|(?<= )shop|farm shop|caf[eé]|bar|team|tap ?room|tea ?rooms?|swimming pool|sauna|gym|spa|restaurant|soft play|campsite|showroom)\b(?!\s+(?:in|near|on|at)\s+(?-i:\p{Lu}))/iu';
     private const THERE_IS = '/\b(?:class|classes|course|courses|club|workshops?|sessions?|shop|caf[eé]|bar|theatre|group|choir|nursery|academy)\b/iu';
     private const THEIRS = '/ for (?<whom>[\p{L}\'’-]+) and (?<next>(?!(?:the|those|more|all|other|also|anyone|we|i|they|it)\b)\p{L}[\p{L}\'’-]* [\p{L}\'’ -]+)$/u';
+    /** "… and, since two years, subtitling" */
+    private const ASIDE = '/(?<=\band),\s(?:since|for|as of|from|in) [^,.;]{3,25},(?=\s)|(?<=\band),\s(?:increasingly|lately|recently|more and more|occasionally|sometimes|of course|in season|in summer|in winter),(?=\s)/iu';
     private const STOP = '/(?:[.;!?]|\s[–—-]\s|,?\s(?:but|because|so(?! on)|which|who|where|when|while|although|though|full stop|period\.|since|if|until|that[\'’](?:s|re)|or anything|all of (?:it|them)|that (?:costs?|comes?|lasts?|runs?|takes?|starts?|meets?|have|has|had|are|is|were|we|i|you|they|need|don[\'’]?t|can)|as long as|mostly for|mainly for|usually for|to (?:people|help|make|give|keep|let)|,\s*(?:we|i|it|they))\b|,?\sand\s(?:on|in|at|every|once|twice|since|from|a few times|several times|(?:three|four|five|six) times|now and then|sometimes|occasionally)\s[^,.;]{0,25}\b(?:we|i|there)\b|,?\sand\s(?:we|i|they|it|people|that|you|can|have|all|want|would|need)\b|,\s(?:the (?:rest|remainder)|we|i|(?:also|plus) (?:we|i)|all|free(?! [\p{L}-]+(?:[.,]|\s*$))|(?:mostly|mainly|usually)(?! (?!at|on|in|for|to|by|with|from|men|women|families|people)[\p{L}-]+(?: [\p{L}-]+)? and [\p{L}-]+(?:s|ing|ware)\b)|with|that(?:[\'’]s| was| is| were)|this|my|he|she)\b)/iu';
 
     private string $terms;
@@ -87,6 +89,7 @@ final readonly class InRunningText
     /** The text up to where it stops telling what is offered; asides in it are covered. */
     public function untilStop(string $text): string
     {
+        $text = Covered::by(' ', self::ASIDE, $text);
         $text = Covered::by(' ', '/,\s(?:that[\'’]s|(?:mostly|usually|mainly|only)(?= (?:at|on|in|for|to|by|during|from|with|when|over|around|as)\b))\s[^,.;]{3,30}(?=,)/iu', $text);
         $text = Covered::by(' ', '/\s[-–—]\s+(?:mostly|mainly|usually|including|like|such as|all|both)\b|\s*\bbut also\b/iu', $text, ';');
         $text = Covered::by(' ', '/\([^)]*\)(*SKIP)(*F)|\s(?:when|whenever|where|if|while|that (?:people|you|everyone|folk|customers|they))\s[^,;.()]*(?=[,;.)]|$)/iu', $text);
@@ -169,7 +172,7 @@ final readonly class InRunningText
         }
         $people = Phrase::list(substr($object, $for + 5));
 
-        return \count($people) > 1 && $this->words->count($people, $this->words->namePeople(...)) === \count($people) ? substr($object, 0, $for) : $object;
+        return \count($people) > 1 && $this->words->count($people, $this->words->nameCustomers(...)) === \count($people) ? substr($object, 0, $for) : $object;
     }
 
     /** "a bushcraft club for juniors and family camps": two things, and the first is for juniors. */

@@ -17,6 +17,7 @@ final readonly class OfferingWords
     /** Two capitals or more in a row are a person, a place or a business. */
     private const NAME = '/^\p{Lu}\p{Ll}+(?:\s+(?:and\s+|of\s+|&\s+|\+\s+)?\p{Lu}\p{Ll}+)+$/u';
     /** A sentence, or a wish for the site. */
+    private const WHERE = '/\s+(?:in|across|around|throughout|all over|near|from)\s+(?:the\s+)?\p{L}[\p{L}\s]*$/u';
     private const NO_LIST = '/\b(?:we|i|it|they|you|she|he|want|wants|need|needs|pages?|site|website(?! (?:builds?|design|audits?|hosting|maintenance|development))|is|are|was|am|be|must|no|not|me|my|him|freelance|years in|send|sends|people (?:get|come|can|find|say|love|like)|yeah|yes|definitely|absolutely|sure|mailing list|should|would|can|don[\'’]?t|please|found|mostly|mainly|everyone|everybody|else|per|max|thats|that|this|there|nor|let|come|comes|pay|nothing|fancy|just|feel|tone|open(?! (?:studio|mic|day|air|water|evening|access))|thanks?|hello|hi|cheers|regards|based|miles?)\b|[:"“?]|@|\d{5}/iu';
 
     public function __construct(private Cues $cues, private PageKinds $pages)
@@ -43,6 +44,14 @@ final readonly class OfferingWords
     public function namePeople(string $words): bool
     {
         return 1 === preg_match($this->cues->persons, trim(preg_replace(self::HOW_MANY, '', $words) ?? $words));
+    }
+
+    /** Whether they may be whom something is for: people, or "dental practices across Yorkshire". */
+    public function nameCustomers(string $words): bool
+    {
+        $bare = preg_replace(self::WHERE, '', trim($words)) ?? $words;
+
+        return $this->namePeople($bare) || 1 === preg_match($this->cues->customers, mb_strtolower((string) preg_replace('/^.*\s/u', '', $bare)));
     }
 
     /** @param list<array{string, int}> $parts */
