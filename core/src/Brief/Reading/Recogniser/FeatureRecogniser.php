@@ -25,6 +25,8 @@ final readonly class FeatureRecogniser implements Recogniser
     private const FURTHER = '/^(?:(?:and|also|plus|with)\s+)*(?:an?|the|photos|pictures|lots of|loads of|plenty of|many|more|some)\s/iu';
     /** A sentence after the list of pages that is longer than their names says what is on them. */
     private const NAMES_ALONE = 3;
+    /** "One that does not feel like a shop" */
+    private const LIKENED = '/\blike an?\s+$/iu';
     private const ASKED = 0.95;
     private const WISHED = 0.85;
     /** A refusal in more words than this is called by the feature's name. */
@@ -40,7 +42,7 @@ final readonly class FeatureRecogniser implements Recogniser
 
     public function recognise(Reading $reading): iterable
     {
-        $quoteForms = $this->blocksWithQuoteForm($reading);
+        $quoteForms = $this->withQuoteForm($reading);
         $standing = $reading->search->holding($this->cues->features, static fn (Wordings $wordings): array => $wordings->each);
         foreach ($reading->sentences as $i => $sentence) {
             $topic = $sentence->block->topic;
@@ -57,7 +59,7 @@ final readonly class FeatureRecogniser implements Recogniser
             }
             foreach ($standing[$i] as $feature => $wordings) {
                 preg_match_all($wordings->any, $sentence->text, $matches, \PREG_OFFSET_CAPTURE);
-                if ([] === $matches[0] || ('contact-form' === $feature && isset($quoteForms[spl_object_id($sentence->block)]))) {
+                if ([] === $matches[0] || ('contact-form' === $feature && isset($quoteForms[$i]))) {
                     continue;
                 }
                 [$words, $offset] = $this->refusedOrNamed($feature, $sentence, $matches[0]);
@@ -89,18 +91,18 @@ final readonly class FeatureRecogniser implements Recogniser
     /**
      * "Ask for a quote. Fill in the form": that form is the one for quotes.
      *
-     * @return array<int, true> by the block's object id
+     * @return array<int, true> by the number of the sentence
      */
-    private function blocksWithQuoteForm(Reading $reading): array
+    private function withQuoteForm(Reading $reading): array
     {
-        $blocks = [];
-        foreach ($reading->blocks as $block) {
-            if ($this->cues->features['quote-form']->standIn($block->text)) {
-                $blocks[spl_object_id($block)] = true;
+        $sentences = [];
+        foreach ($reading->sentences as $i => $sentence) {
+            if ($this->cues->features['quote-form']->standIn($sentence->text)) {
+                $sentences += [$i - 1 => true, $i => true, $i + 1 => true];
             }
         }
 
-        return $blocks;
+        return $sentences;
     }
 
     /** "write a recipe" is no name: what it would have been for is refused. */
@@ -136,14 +138,11 @@ final readonly class FeatureRecogniser implements Recogniser
      */
     private function refusedOrNamed(string $feature, Sentence $sentence, array $mentions): array
     {
+        $isNamed = fn (array $mention): bool => 1 === preg_match($this->cues->namedFeatures[$feature], $mention[0]) && 1 !== preg_match(self::LIKENED, substr($sentence->text, 0, $mention[1]));
+        $named = array_values(array_filter($mentions, $isNamed));
+        $mentions = [] === $named ? $mentions : $named;
         foreach ($mentions as $mention) {
             if ($this->negation->covers($sentence, $mention[1])) {
-                return $mention;
-            }
-        }
-
-        foreach ($mentions as $mention) {
-            if (1 === preg_match($this->cues->namedFeatures[$feature], $mention[0])) {
                 return $mention;
             }
         }

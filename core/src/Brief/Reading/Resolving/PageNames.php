@@ -8,7 +8,7 @@ use DunePocket\Brief\FactKind;
 use DunePocket\Brief\Reading\Candidate;
 use DunePocket\Brief\Reading\Places;
 
-/** "Case studies" in the list of pages is the name of one, and no feature. */
+/** "Case studies" in the list of pages is the name of one, and no feature; what is said of the page behind its name may be. */
 final readonly class PageNames implements Rule
 {
     private const LISTED = 0.95;
@@ -20,7 +20,7 @@ final readonly class PageNames implements Rule
         foreach ($listed as $number => $page) {
             $places->put($number, $page);
         }
-        $isInAName = static fn (Candidate $feature): bool => [] !== array_filter($places->near($feature), static fn (int $near): bool => $feature->liesIn($listed[$near]));
+        $isInAName = static fn (Candidate $feature): bool => [] !== array_filter($places->near($feature), static fn (int $near): bool => $feature->liesIn($listed[$near]) && $feature->start - $listed[$near]->start < \strlen($listed[$near]->value));
 
         return $contenders->only(FactKind::Feature, static fn (Candidate $feature): bool => $feature->isInferred() || !$isInAName($feature));
     }

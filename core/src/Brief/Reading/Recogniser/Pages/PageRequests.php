@@ -48,12 +48,13 @@ final readonly class PageRequests
         if (!$this->cues->pageNames->isName($bare) || 1 === preg_match('/@|\d{4}/', $bare) || str_word_count($bare) > self::MOST_WORDS || $this->cues->isBlank($bare)) {
             return;
         }
-        $detail = array_filter(['page' => $this->kind($bare), 'description' => Phrase::tidy($about)]);
+        $kinds = $this->kinds($bare);
+        $detail = array_filter(['page' => $kinds[0] ?? null, 'description' => Phrase::tidy($about)]);
         $length ??= \strlen(rtrim($name, " \n.,;:"));
         $ours = 1 === preg_match('/^(?:Our|My)\s/', Phrase::tidy($name), $m) ? $m[0].$bare : Phrase::title($bare);
         yield new Candidate(FactKind::PageRequest, $ours, $start, $length, $certainty, detail: $detail);
         foreach ($this->features as $feature) {
-            if ($feature->comesWithPage && $feature->page === ($detail['page'] ?? '') && ('shop' !== $feature->id || 1 === preg_match(self::SHOP, $bare))) {
+            if ($feature->comesWithPage && \in_array($feature->page, $kinds, true) && ('shop' !== $feature->id || 1 === preg_match(self::SHOP, $bare))) {
                 yield new Candidate(FactKind::Feature, $feature->id, $start, $length, self::IMPLIED, Origin::Inferred, ['wording' => Phrase::title($bare)]);
             }
         }
@@ -122,14 +123,14 @@ final readonly class PageRequests
         return [] === array_filter($parts, static fn (array $part): bool => 1 !== preg_match('/^\p{Lu}/u', ltrim($part[0])) || str_word_count(preg_replace('/\s*\([^)]*\)/u', '', $part[0]) ?? $part[0]) > self::NAME_WORDS);
     }
 
-    /** "Timetable & prices" is understood by the part that is a known page. */
-    private function kind(string $name): ?string
+    /** @return list<string> "Timetable & prices" is understood by the parts that are known pages, the last one first */
+    private function kinds(string $name): array
     {
         $kind = $this->pages->named($name);
-        foreach (null === $kind ? array_reverse(preg_split('/\s+(?:&|and|\+)\s+/iu', $name) ?: []) : [] as $part) {
-            $kind ??= $this->pages->named($part);
+        if (null !== $kind) {
+            return [$kind];
         }
 
-        return $kind;
+        return array_values(array_filter(array_map($this->pages->named(...), array_reverse(preg_split('/\s+(?:&|and|\+)\s+/iu', $name) ?: []))));
     }
 }
