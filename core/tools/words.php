@@ -3,7 +3,8 @@
 declare(strict_types=1);
 
 // Writes out the words of the British and the American Hunspell dictionaries (SCOWL, by way of the npm packages
-// dictionary-en-gb and dictionary-en, MIT and BSD) into core/catalogue/words.txt, one to a line, sorted by bytes.
+// dictionary-en-gb and dictionary-en, MIT and BSD) into core/catalogue/words.txt, and those that are
+// written with a capital, without it, into names.txt; one to a line, sorted by bytes.
 // Run after the packages change: php core/tools/words.php
 
 const SHORTEST = 3;
@@ -68,16 +69,26 @@ function words(string $folder): iterable
     }
 }
 
+/** @param array<string, true> $known */
+function write(string $file, array $known): void
+{
+    $words = array_map(strval(...), array_keys($known));
+    sort($words, \SORT_STRING);
+    file_put_contents(dirname(__DIR__).'/catalogue/'.$file, "\n".implode("\n", $words)."\n");
+    printf("%s: %d words.\n", $file, count($words));
+}
+
 $modules = dirname(__DIR__, 2).'/web/node_modules';
 $known = [];
+$names = [];
 foreach (['dictionary-en-gb', 'dictionary-en'] as $package) {
     foreach (words("$modules/$package") as $word) {
         if (1 === preg_match('/^[a-z]{'.SHORTEST.',}$/', $word) && 1 !== preg_match(LEFT_OUT, $word)) {
             $known[$word] = true;
+        } elseif (1 === preg_match('/^[A-Z][a-z]{'.SHORTEST.',}$/', $word)) {
+            $names[strtolower($word)] = true;
         }
     }
 }
-$words = array_map(strval(...), array_keys($known));
-sort($words, \SORT_STRING);
-file_put_contents(dirname(__DIR__).'/catalogue/words.txt', "\n".implode("\n", $words)."\n");
-printf("%d words.\n", count($words));
+write('words.txt', $known);
+write('names.txt', array_diff_key($names, $known));

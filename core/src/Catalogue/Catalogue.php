@@ -58,16 +58,40 @@ final class Catalogue
         return $this->data->string('words');
     }
 
+    /** @return string places, first names and the like in small letters, sorted by bytes, a line break before and after each */
+    public function properNames(): string
+    {
+        return $this->data->string('names');
+    }
+
     /** @return string plurals of nouns that mean people, sorted by bytes, a line break before and after each */
     public function people(): string
     {
         return $this->data->string('people');
     }
 
+    /** @return string words with the goals they speak for and their weights, for Affinities */
+    public function goalWords(): string
+    {
+        return $this->data->string('goals');
+    }
+
+    /** @return string words with the kinds of business they speak for and their weights, for Affinities */
+    public function trades(): string
+    {
+        return $this->data->string('trades');
+    }
+
     /** How much each word speaks for a sentence that refuses something. */
     public function refusing(): WordWeights
     {
         return WordWeights::parse($this->data->string('refusing'));
+    }
+
+    /** How much each word speaks for a sentence that says what sets a business apart. */
+    public function claiming(): WordWeights
+    {
+        return WordWeights::parse($this->data->string('claiming'));
     }
 
     /** @return array<string, bool> the words the catalogue is written in, and whether the dictionary holds them */

@@ -17,6 +17,7 @@ final readonly class CatalogueLoader
     /** What an entry says of itself alone. */
     private const OWN = ['general' => true];
     private const BRIEF = ['cues', 'patterns', 'refusals', 'unwilling', 'taking-back', 'answers', 'page-names', 'offering-names', 'topics', 'kinds', 'goals', 'tones', 'features', 'questions', 'voice', 'languages'];
+    private const WORD_LISTS = ['words', 'names', 'people', 'refusing', 'claiming', 'trades', 'goals'];
     private const FOLDERS = ['business-kinds', 'layouts'];
 
     /**
@@ -75,9 +76,9 @@ final readonly class CatalogueLoader
             }
         }
         $data['business-kinds'] = $this->withLikeness($data['business-kinds']);
-        $data['words'] = (string) file_get_contents($this->folder.'/words.txt');
-        $data['people'] = (string) file_get_contents($this->folder.'/people.txt');
-        $data['refusing'] = (string) file_get_contents($this->folder.'/refusing.txt');
+        foreach (self::WORD_LISTS as $name) {
+            $data[$name] = (string) file_get_contents($this->folder."/$name.txt");
+        }
         $data['vocabulary'] = $this->vocabulary($data['words'], [array_diff_key($data['brief'], ['voice' => true, 'languages' => true]), $data['business-kinds'], $data['page-kinds'] ?? []]);
 
         return $data;

@@ -25,6 +25,7 @@ final readonly class BriefReader
     private Recogniser\KindRecogniser $kinds;
     private Recogniser\LikelyDifferentiatorRecogniser $hints;
     private Recogniser\LikelyOfferingRecogniser $trade;
+    private Recogniser\LearntGoalRecogniser $goals;
     private Recogniser\LikelyAudienceRecogniser $people;
     private Recogniser\LearntRefusalRecogniser $refusals;
     private AreasBehindPages $areas;
@@ -38,12 +39,13 @@ final readonly class BriefReader
     {
         $cues = $catalogue->cues();
         $negation = new Negation($cues);
-        $this->corrector = new Corrector(new Speller($catalogue->words(), $catalogue->vocabulary()));
+        $this->corrector = new Corrector(new Speller($catalogue->words(), $catalogue->properNames(), $catalogue->vocabulary()));
         $this->conversation = new Conversation($cues);
         $this->segmenter = new Segmenter($cues);
         $this->splitter = new SentenceSplitter($cues->takingBack);
-        $this->kinds = new Recogniser\KindRecogniser($catalogue->businessKinds());
-        $this->hints = new Recogniser\LikelyDifferentiatorRecogniser($cues);
+        $this->kinds = new Recogniser\KindRecogniser($catalogue->businessKinds(), new Affinities($catalogue->trades()));
+        $this->hints = new Recogniser\LikelyDifferentiatorRecogniser($cues, $catalogue->claiming());
+        $this->goals = new Recogniser\LearntGoalRecogniser(new Affinities($catalogue->goalWords()));
         $this->trade = new Recogniser\LikelyOfferingRecogniser($cues, $catalogue->businessKinds());
         $this->people = new Recogniser\LikelyAudienceRecogniser($cues, $catalogue->people());
         $this->refusals = new Recogniser\LearntRefusalRecogniser($cues, $catalogue->pageKinds(), $catalogue->refusing());
@@ -95,7 +97,7 @@ final readonly class BriefReader
             array_push($candidates, ...iterator_to_array($recogniser->recognise($reading), false));
         }
         $candidates = $this->areas->with($reading, $candidates);
-        foreach ([$this->refusals, $this->people, $this->kinds, $this->hints, $this->trade] as $concluding) {
+        foreach ([$this->refusals, $this->people, $this->kinds, $this->hints, $this->trade, $this->goals] as $concluding) {
             array_push($candidates, ...iterator_to_array($concluding->recognise($reading, $candidates), false));
         }
         if (SourceKind::Site === $source->kind) {

@@ -44,7 +44,7 @@ final readonly class SentenceSplitter
     }
 
     /**
-     * What is said to a sentence: "I need a newsletter. Do I? I don't want one."
+     * What is said to a sentence: "I need a newsletter. Do I? I don't want one.".
      *
      * @param list<array{string, int}> $parts sentences with their places
      */

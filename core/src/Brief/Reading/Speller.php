@@ -7,7 +7,7 @@ namespace DunePocket\Brief\Reading;
 /**
  * Puts typing errors right: a word that no dictionary holds becomes the word of a brief that is one slip away (Damerau
  * 1964: a letter too many, too few, wrong, or two swapped), two for long words. Other words stay as they are: a rare
- * plant or a village is no typing error.
+ * plant or a village is no typing error, and neither is a name in small letters.
  */
 final class Speller
 {
@@ -23,10 +23,12 @@ final class Speller
 
     /**
      * @param string              $words      all words that need no correction, sorted by bytes, a line break before and after each
+     * @param string              $names      places, first names and the like in small letters, set down in the same way
      * @param array<string, bool> $vocabulary words that briefs are made of: true when a dictionary holds them and they may stand for others
      */
     public function __construct(
         private readonly string $words,
+        private readonly string $names,
         private readonly array $vocabulary,
     ) {
     }
@@ -39,7 +41,7 @@ final class Speller
     public function correct(string $word): ?string
     {
         if (!\array_key_exists($word, $this->seen)) {
-            $right = \strlen($word) < self::SHORTEST || isset($this->vocabulary[$word]) || 1 === preg_match(self::CONTRACTED, $word) || 1 !== preg_match('/^[a-z]+$/', $word) || WordList::holds($this->words, $word) || $this->isDoer($word) || $this->isCompound($word);
+            $right = \strlen($word) < self::SHORTEST || isset($this->vocabulary[$word]) || 1 === preg_match(self::CONTRACTED, $word) || 1 !== preg_match('/^[a-z]+$/', $word) || WordList::holds($this->words, $word) || WordList::holds($this->names, $word) || $this->isDoer($word) || $this->isCompound($word);
             $this->seen[$word] = $right ? null : $this->nearest($word);
         }
 

@@ -10,17 +10,30 @@ final class WordList
     /** @param string $lines sorted by bytes, a line break before and after each word */
     public static function holds(string $lines, string $word): bool
     {
+        return null !== self::line($lines, $word);
+    }
+
+    /**
+     * What is said of a word.
+     *
+     * @param string $lines as above, with a tab between each word and what is said of it
+     *
+     * @return ?string '' when nothing is said of it, null when the list does not hold it
+     */
+    public static function line(string $lines, string $word): ?string
+    {
         $low = 0;
         $high = \strlen($lines) - 1;
         while ($low < $high) {
             $start = (int) strrpos($lines, "\n", intdiv($low + $high, 2) - \strlen($lines)) + 1;
             $end = strpos($lines, "\n", $start);
             if (false === $end) {
-                return false;
+                return null;
             }
-            $order = strcmp($word, substr($lines, $start, $end - $start));
+            [$held, $said] = explode("\t", substr($lines, $start, $end - $start), 2) + [1 => ''];
+            $order = strcmp($word, $held);
             if (0 === $order) {
-                return true;
+                return $said;
             }
             if ($order < 0) {
                 $high = $start - 1;
@@ -29,6 +42,6 @@ final class WordList
             }
         }
 
-        return false;
+        return null;
     }
 }

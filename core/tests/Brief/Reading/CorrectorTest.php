@@ -18,7 +18,7 @@ final class CorrectorTest extends TestCase
     {
         $catalogue = Bench::catalogue();
 
-        return (new Corrector(new Speller($catalogue->words(), $catalogue->vocabulary())))->readable(new Source('s1', 'Brief', $kind, $text))->text;
+        return (new Corrector(new Speller($catalogue->words(), $catalogue->properNames(), $catalogue->vocabulary())))->readable(new Source('s1', 'Brief', $kind, $text))->text;
     }
 
     /** @return iterable<string, array{string, string}> */

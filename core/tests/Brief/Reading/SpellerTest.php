@@ -27,6 +27,8 @@ final class SpellerTest extends TestCase
         yield 'who does what, listed nowhere' => ['waxer', null];
         yield 'who does what, near a word of briefs' => ['repointers', null];
         yield 'said with -or' => ['radiaters', 'radiators'];
+        yield 'a name in small letters' => ['megan', null];
+        yield 'a country in small letters' => ['spain', null];
         yield 'a rare word stays' => ['petiscos', null];
         yield 'a word of the trade that no dictionary holds' => ['pilates', null];
     }
@@ -34,7 +36,7 @@ final class SpellerTest extends TestCase
     #[DataProvider('words')]
     public function testTypingErrors(string $word, ?string $meant): void
     {
-        self::assertSame($meant, (new Speller(Bench::catalogue()->words(), Bench::catalogue()->vocabulary()))->correct($word));
+        self::assertSame($meant, (new Speller(Bench::catalogue()->words(), Bench::catalogue()->properNames(), Bench::catalogue()->vocabulary()))->correct($word));
     }
 
     public function testEveryWordOfTheListIsFoundInIt(): void

@@ -50,7 +50,7 @@ final readonly class FeatureRecogniser implements Recogniser
                 continue;
             }
             $asked = 'feature' === $topic;
-            $wished = isset($standing[$i]) && ($asked || true === $sentence->block->agreed || $reading->says($i, $this->cues->wanting) || \in_array($topic, ['goal', 'secondary_goal'], true) || (null === $topic && 1 !== preg_match(self::WHOLE_SENTENCE, $sentence->text)));
+            $wished = isset($standing[$i]) && ($asked || true === $sentence->block->agreed || $reading->says($i, $this->cues->wanting) || \in_array($topic, ['goal', 'secondary_goal'], true) || (null === $topic && 1 !== preg_match(self::WHOLE_SENTENCE, preg_replace('/\([^)]*\)/u', '', $sentence->text) ?? $sentence->text)));
             if ($asked) {
                 yield from $this->alone($sentence);
             }
@@ -138,8 +138,7 @@ final readonly class FeatureRecogniser implements Recogniser
      */
     private function refusedOrNamed(string $feature, Sentence $sentence, array $mentions): array
     {
-        $isNamed = fn (array $mention): bool => 1 === preg_match($this->cues->namedFeatures[$feature], $mention[0]) && 1 !== preg_match(self::LIKENED, substr($sentence->text, 0, $mention[1]));
-        $named = array_values(array_filter($mentions, $isNamed));
+        $named = array_values(array_filter($mentions, fn (array $mention): bool => $this->names($feature, $mention[0], substr($sentence->text, 0, $mention[1]))));
         $mentions = [] === $named ? $mentions : $named;
         foreach ($mentions as $mention) {
             if ($this->negation->covers($sentence, $mention[1])) {
@@ -148,5 +147,10 @@ final readonly class FeatureRecogniser implements Recogniser
         }
 
         return $mentions[0];
+    }
+
+    private function names(string $feature, string $words, string $before): bool
+    {
+        return 1 === preg_match($this->cues->namedFeatures[$feature], $words) && 1 !== preg_match(self::LIKENED, $before);
     }
 }

@@ -6,6 +6,7 @@ namespace DunePocket\Brief\Reading\Recogniser;
 
 use DunePocket\Brief\FactKind;
 use DunePocket\Brief\Origin;
+use DunePocket\Brief\Reading\Affinities;
 use DunePocket\Brief\Reading\BlockKind;
 use DunePocket\Brief\Reading\Candidate;
 use DunePocket\Brief\Reading\Reading;
@@ -14,7 +15,8 @@ use DunePocket\Catalogue\BusinessKind;
 
 /**
  * The business kind, named or betrayed by the words of the trade. A word counts by where it stands: in the business's
- * own name, where it says what it is, among what it offers, or anywhere else.
+ * own name, where it says what it is, among what it offers, or anywhere else. Where several kinds have such words, all
+ * other words of the text tell, by what labelled briefs taught about them.
  */
 final readonly class KindRecogniser
 {
@@ -34,6 +36,8 @@ final readonly class KindRecogniser
     /** From this on the kind was named rather than betrayed. */
     private const NAMED = 3.0;
     private const EVIDENCE_NEEDED = 1.3;
+    /** What the weights of all words of the text count beside the words that stand for the kind. */
+    private const LEARNT = 0.25;
     private const MOST_FROM_ONE_WORD = 2;
     private const EARLY_SENTENCES = 4;
     /** How far into an answer a business says what it is, in bytes. */
@@ -51,7 +55,7 @@ final readonly class KindRecogniser
     private const SELF = '/\b(?:we(?:[\'’]re| are)|i(?:[\'’]m| am)|is|are|it[\'’]s|was|run|runs|own|owns|opened|started|founded|set up|manage|manages|as|called)\s+(?:(?:also|now|still|really|just|basically|mainly)\s+)?(?:(?:an?|the|one|two|three|some|your)\s+(?:(?!(?:for|of|with|to|from|at|by|who|that|which)\s)[\p{L}\'’-]+\s+){0,4})?$|^(?:an?|the)\s+(?:[\p{L}-]+\s+){0,3}$|\((?:an? |the )?(?:[\p{L}-]+\s+){0,1}$|\b(?:our|my)\s+(?:(?![\p{L}-]+s\s)[\p{L}-]+\s+){0,3}$|\b(?:web ?site|site|page|brief|something)\s+(?:for|of|about)\s+(?:(?:my|our|the|an?)\s+(?:[\p{L}\'’-]+\s+){0,3})?$/iu';
 
     /** @param list<BusinessKind> $kinds */
-    public function __construct(private array $kinds)
+    public function __construct(private array $kinds, private Affinities $trades)
     {
     }
 
@@ -64,16 +68,20 @@ final readonly class KindRecogniser
     {
         $best = null;
         $around = ['names' => $this->ofKind($read, FactKind::BusinessName), 'offers' => $this->ofKind($read, FactKind::Offering), 'audiences' => $this->ofKind($read, FactKind::Audience)];
+        $learnt = $this->trades->of(mb_strcut($reading->text->text, 0, self::FAR_ENOUGH));
+        $highest = 0.0;
         foreach ($this->kinds as $kind) {
             $evidence = $this->evidence($kind, $reading, $around);
-            if (null !== $evidence && (null === $best || $evidence[0] > $best[0])) {
-                $best = [...$evidence, $kind];
+            $score = ($evidence[0] ?? 0.0) + self::LEARNT * ($learnt[$kind->id] ?? 0.0);
+            if (null !== $evidence && (null === $best || $score > $best[0])) {
+                $best = [$score, ...$evidence, $kind];
             }
+            $highest = max($highest, $evidence[0] ?? 0.0);
         }
-        if (null === $best || $best[0] < self::EVIDENCE_NEEDED) {
+        if (null === $best || $highest < self::EVIDENCE_NEEDED) {
             return;
         }
-        [$score, $start, $length, $named, $kind] = $best;
+        [, $score, $start, $length, $named, $kind] = $best;
         yield new Candidate(
             FactKind::BusinessKind,
             $kind->label,

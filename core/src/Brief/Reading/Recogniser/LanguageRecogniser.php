@@ -8,6 +8,7 @@ use DunePocket\Brief\FactKind;
 use DunePocket\Brief\Reading\BlockKind;
 use DunePocket\Brief\Reading\Candidate;
 use DunePocket\Brief\Reading\Negation;
+use DunePocket\Brief\Reading\Phrase;
 use DunePocket\Brief\Reading\Reading;
 use DunePocket\Brief\Reading\Recogniser;
 use DunePocket\Brief\Reading\Sentence;
@@ -17,6 +18,8 @@ use DunePocket\Language\Typography;
 final readonly class LanguageRecogniser implements Recogniser
 {
     private const CERTAINTY = 0.92;
+    /** A site in two languages needs a way to change between them. */
+    private const FEATURE = 'languages';
     private const ABOUT_THE_SITE = '/\b(?:(?:web)?site|pages?|texts?|copy|wording|words|everything|languages?|bilingual|translat\w+|versions?|written|spelling|read (?:it )?in)\b/iu';
 
     private string $one;
@@ -51,7 +54,11 @@ final readonly class LanguageRecogniser implements Recogniser
     {
         $onlyLanguages = 1 === preg_match("~^\\W*(?:mainly |only |just |both |in )*{$this->one}\\b~iu", $sentence->text);
         if ($onlyLanguages) {
-            yield from $this->names($sentence, $sentence->text, 0);
+            $names = iterator_to_array($this->names($sentence, $sentence->text, 0), false);
+            yield from $names;
+            if (\count($names) > 1) {
+                yield new Candidate(FactKind::Feature, self::FEATURE, $names[0]->start, end($names)->start + end($names)->length - $names[0]->start, self::CERTAINTY, detail: ['wording' => Phrase::tidy($sentence->text)]);
+            }
         }
     }
 

@@ -25,8 +25,8 @@ final readonly class LearntRefusalRecogniser
     private const CERTAINTY = 0.5;
     private const TOPICS = [null, 'business_kind', 'goal', 'feature', 'page_request', 'person'];
     /** Odds, as WordWeights has them, from which on a thing that only websites have is refused; and any other. */
-    private const ENOUGH = 1.0;
-    private const PLENTY = 2.5;
+    private const ENOUGH = 0.3;
+    private const PLENTY = 2.0;
     private const WISHES = [FactKind::Feature, FactKind::PageRequest];
     private const NAMED = '/\b(?:an?|any|no|another|one of those)\s+(?<name>(?!(?:bit|lot|few|while|time|way|day|week|month|year|couple|idea|good|big|new|little|short|picture|mail|e-?mail|page|problem|reason|need|room)\b)\p{L}[\p{L}\'’-]+(?:\s(?!(?:on|in|for|from|with|to|of|at|by|as|so|but|and|or|nor|because|which|that|who|is|are|was|would|could|will|please|either|any|we|i|it|though)\b)[\p{L}\'’-]+){0,2})/iu';
     private const SUBJECT = '/^(?:(?:and|but|also|as for|oh,?)\s+)*(?:the |our |an? )?(?<name>(?!(?:the|our|an?|i|we|it|this|that|they|there|what|people|nobody|please|and|but|following|with|my|he|she|you|if|when|some|most)\b)\p{L}[\p{L}\'’-]+(?:\s(?!(?:would|is|are|was|were|can|could|seems?|feels?|we|i|has|have|had|might|may|will|should|on|in|for)\b)[\p{L}\'’-]+){0,2})\s+(?:would|is|are|was|were|can|could|seems?|feels?|we|i|has|have|might|may|will|should)\b/iu';

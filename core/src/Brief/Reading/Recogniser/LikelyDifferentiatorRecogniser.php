@@ -10,8 +10,10 @@ use DunePocket\Brief\Reading\Candidate;
 use DunePocket\Brief\Reading\Phrase;
 use DunePocket\Brief\Reading\Reading;
 use DunePocket\Brief\Reading\Sentence;
+use DunePocket\Brief\Reading\SentenceWords;
 use DunePocket\Brief\Reading\Unexplained;
 use DunePocket\Catalogue\Cues;
+use DunePocket\Catalogue\WordWeights;
 use DunePocket\Language\Typography;
 
 /**
@@ -33,10 +35,14 @@ final readonly class LikelyDifferentiatorRecogniser
     private const ACCLAIM = 2.0;
     private const PART = 2.0;
     private const RARE = 1.5;
+    private const LEARNT = 0.8;
+    /** Odds as WordWeights has them: one sentence in many makes the claim, so that less than even is much. */
+    private const USUAL_ODDS = 2.0;
+    private const MOST_ODDS = 3.0;
     private const TOPICS = [null, 'business_kind', 'offering', 'person'];
     private const FEWEST_WORDS = 4;
 
-    public function __construct(private Cues $cues)
+    public function __construct(private Cues $cues, private WordWeights $weights)
     {
     }
 
@@ -58,6 +64,7 @@ final readonly class LikelyDifferentiatorRecogniser
             }
             $score = $this->score($sentence, array_map(fn (int $step): string => $this->beside($sentence, $reading->sentences[$i + $step] ?? null, $unexplained), [-2 => -2, -1 => -1, 1 => 1, 2 => 2]));
             $score -= $this->says($sentence, $unexplained, self::IN_PART) ? self::PART : 0.0;
+            $score += $this->learnt($sentence, $reading->sentences[$i + 1] ?? null);
             if ($score >= self::ENOUGH && (null === $best || $score > $best[0])) {
                 $best = [$score, $sentence];
             }
@@ -66,6 +73,14 @@ final readonly class LikelyDifferentiatorRecogniser
             $value = Phrase::tidy($best[1]->text);
             yield new Candidate(FactKind::Differentiator, Typography::capital($value), $best[1]->start, \strlen(rtrim($best[1]->text, " \n.")), self::CERTAINTY);
         }
+    }
+
+    /** What the words of the sentence speak for, as labelled briefs taught it. */
+    private function learnt(Sentence $sentence, ?Sentence $next): float
+    {
+        $odds = $this->weights->odds(SentenceWords::of($sentence, $next)) + self::USUAL_ODDS;
+
+        return self::LEARNT * max(-self::MOST_ODDS, min(self::MOST_ODDS, $odds));
     }
 
     /** @param list<FactKind> $kinds */

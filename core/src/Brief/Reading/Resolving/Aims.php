@@ -20,8 +20,9 @@ final readonly class Aims implements Rule
     public function weigh(Contenders $contenders, Weighing $weighing): Contenders
     {
         $goals = $weighing->surestFirst($contenders->all(FactKind::Goal));
-        if ([] === $goals) {
-            return $contenders->with(FactKind::Goal, $this->behind($contenders->all(FactKind::Feature)));
+        $behind = [] === $goals || $goals[0]->certainty < self::CONCLUDED ? $this->behind($contenders->all(FactKind::Feature)) : [];
+        if ([] === $goals || [] !== $behind) {
+            return $contenders->with(FactKind::Goal, $behind);
         }
         $second = array_filter(\array_slice($goals, 1), static fn (Candidate $goal): bool => $goal->certainty >= self::SECOND_AIM);
         $beside = array_map(static fn (Candidate $goal): Candidate => $goal->as(FactKind::SecondaryGoal), \array_slice($second, 0, self::BESIDE));

@@ -13,6 +13,7 @@ final readonly class SourceForm
 {
     private const NUMBERED_QUESTIONS = 3;
     private const NUMBERED_LABELS = 2;
+    private const LABELS = 4;
     private const HEADINGS = 3;
     private const HEADING_WORDS = 6;
 
@@ -20,12 +21,14 @@ final readonly class SourceForm
      * @param array<int, string> $asked    topics of the questions the designer numbered, by number
      * @param array<int, true>   $listed   the lines, by number from 0, of lists without any mark
      * @param bool               $numbered labels carry numbers
+     * @param bool               $labelled lines that begin with "label:" or "label - " do so wherever they stand
      * @param bool               $headed   short lines above paragraphs are headings, whatever they say
      */
     private function __construct(
         public array $asked,
         public array $listed,
         public bool $numbered,
+        public bool $labelled,
         public bool $headed,
     ) {
     }
@@ -37,6 +40,7 @@ final readonly class SourceForm
             self::numberedQuestions($lines, $cues),
             (new BareLists($cues))->lines($lines),
             self::hasNumberedLabels($lines, $cues),
+            self::hasLabels($lines, $cues),
             self::hasHeadings($lines, $cues),
         );
     }
@@ -73,6 +77,18 @@ final readonly class SourceForm
         $labels = array_filter($lines, static fn (Line $line): bool => 1 === preg_match('/^\s*\d{1,2}[.)]\s+(\p{Lu}[^.,;]{1,48}?)\s*:?\s*$/u', $line->text, $m) && null !== $cues->topic($m[1]));
 
         return \count($labels) >= self::NUMBERED_LABELS;
+    }
+
+    /**
+     * "pages - home, prices", "who for: families".
+     *
+     * @param list<Line> $lines
+     */
+    private static function hasLabels(array $lines, Cues $cues): bool
+    {
+        $labels = array_filter($lines, static fn (Line $line): bool => 1 === preg_match('/^\s*(\p{L}[\p{L}\s\'’]{2,30}?)(?:\s*:|\s[-–—=])\s+\S/u', $line->text, $m) && null !== $cues->topics->ofLabel($m[1]));
+
+        return \count($labels) >= self::LABELS;
     }
 
     /**

@@ -30,6 +30,8 @@ final readonly class TopicsByContent
     private const IS_BUSINESS = '/\b(?:trading|established|founded|set up|in business) (?:since|in)\b|\b(?:firm|company|practice|shop|studio|charity|co-?op|agency|salon|garage|family business)\b(?!s)/iu';
     /** "Survey requests", where it is said what is wanted. */
     private const OUTCOME = '/^(?:(?:more|better|new|direct|online)\s+)*(?:[\p{L}-]+\s+){0,2}(?:enquir(?:y|ies)|bookings|sales|orders|sign-?ups|requests|donations|members|visits|clients|customers|leads|referrals|registrations)\b(?! (?:form|page|system|button|area|login))/iu';
+    /** "chandlery since 1952" */
+    private const SAYS_SINCE = '/^\p{Ll}[^,.]{2,40}\b(?:since|established|founded|est\.)\s/u';
     private const ARE_PAGES = '/^(?:home|about|contact(?! form)|faq)\b|\b(?:home|about)\s*,/imu';
 
     public function __construct(private Cues $cues)
@@ -52,7 +54,7 @@ final readonly class TopicsByContent
             }
             $text = implode("\n", array_map(static fn (Block $asked): string => $asked->text, $run));
             foreach ($run as $j => $asked) {
-                $blocks[$j] = $asked->about($this->topic((string) $asked->topic, $text, $isOfferingAsked)->value);
+                $blocks[$j] = $asked->about($this->topic((string) $asked->topic, BlockKind::Answer === $asked->kind ? $asked->text : $text, $isOfferingAsked)->value);
             }
             $run = [];
         }
@@ -63,7 +65,7 @@ final readonly class TopicsByContent
     /** "Business: installs heat pumps" says what they do, and not what they are called. */
     private function withoutNameThatDoes(Block $block): Block
     {
-        return FactKind::BusinessName->value === $block->topic && 1 === preg_match($this->cues->doing, $block->text) ? $block->about(FactKind::BusinessKind->value) : $block;
+        return FactKind::BusinessName->value === $block->topic && (1 === preg_match($this->cues->doing, $block->text) || 1 === preg_match(self::SAYS_SINCE, $block->text)) ? $block->about(FactKind::BusinessKind->value) : $block;
     }
 
     /**

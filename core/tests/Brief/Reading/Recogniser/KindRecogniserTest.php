@@ -6,6 +6,7 @@ namespace DunePocket\Tests\Brief\Reading\Recogniser;
 
 use DunePocket\Brief\FactKind;
 use DunePocket\Brief\Origin;
+use DunePocket\Brief\Reading\Affinities;
 use DunePocket\Brief\Reading\Candidate;
 use DunePocket\Brief\Reading\Recogniser\KindRecogniser;
 use DunePocket\Tests\Support\Bench;
@@ -18,7 +19,7 @@ final class KindRecogniserTest extends TestCase
     /** @param list<Candidate> $read */
     private static function kind(string $text, array $read = [], ?string $topic = null): ?Candidate
     {
-        return [...(new KindRecogniser(Bench::catalogue()->businessKinds()))->recognise(Readings::of($text, $topic), $read)][0] ?? null;
+        return [...(new KindRecogniser(Bench::catalogue()->businessKinds(), new Affinities(Bench::catalogue()->trades())))->recognise(Readings::of($text, $topic), $read)][0] ?? null;
     }
 
     /** @return iterable<string, array{string, ?string}> text and the kind */

@@ -111,7 +111,7 @@ final class PageWordingsTest extends TestCase
     {
         $catalogue = Bench::catalogue();
         $spoken = new Pages\SpokenPages($catalogue->cues(), self::make(), new Negation($catalogue->cues()), $catalogue->pageKinds());
-        $requests = [...(new Pages\AskedPages($catalogue->cues(), self::make(), $spoken, $catalogue->pageKinds()))->requests(Sentences::one($answer, 'page_request', $kind))];
+        $requests = [...(new Pages\AskedPages($catalogue->cues(), self::make(), $spoken))->requests(Sentences::one($answer, 'page_request', $kind))];
         $asked = Sentences::values(array_filter($requests, static fn (Candidate $candidate): bool => FactKind::PageRequest === $candidate->kind));
         self::assertEqualsCanonicalizing($pages, array_values(array_unique($asked)));
     }

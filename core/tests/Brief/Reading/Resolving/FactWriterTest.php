@@ -22,7 +22,7 @@ final class FactWriterTest extends TestCase
     private static function fact(string $text, FactKind $kind, string $words, string $value, Origin $origin = Origin::Stated): Fact
     {
         $source = new Source('s1', 'Brief', SourceKind::Text, $text);
-        $readable = (new Corrector(new Speller(Bench::catalogue()->words(), Bench::catalogue()->vocabulary())))->readable($source);
+        $readable = (new Corrector(new Speller(Bench::catalogue()->words(), Bench::catalogue()->properNames(), Bench::catalogue()->vocabulary())))->readable($source);
 
         return (new FactWriter($source, $readable))->fact(new Candidate($kind, $value, (int) strpos($readable->text, $words), \strlen($words), 0.876, $origin), 'f7');
     }

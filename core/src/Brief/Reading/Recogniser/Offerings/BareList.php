@@ -25,7 +25,7 @@ final readonly class BareList
     private const LEAST = 3;
     /** "that's our counter" */
     private const ALL_THERE_IS = ',?\s*that[\'’]s (?:our|my|the) (?:counter|shop|menu|list|range|business|week|lot|offer|trade)\.?\s*$';
-    private const TAIL = '/,\s*the works\.?\s*$|'.self::ALL_THERE_IS.'|\s*[:–—-]\s*(?:we|i) do (?:the lot|it all|them all|all of (?:it|them)|everything)\.?\s*$|(?:,\s*\p{L}+(?:ed|made|hung|sold|built|cut|sewn))+\s+and\s+\p{L}*(?:ed|made|hung|sold|built|cut|sewn)\.?\s*$|\s*(?:,? that sort of thing|\s[-–—] the lot|,? and so on|,? you name it|,? etc)\.?\s*$|\s*(?:[:;]-?[)D(]|\(:|:-?P|<3|x+)\s*$/u';
+    private const TAIL = '/,\s*the works\.?\s*$|,\s+\p{L}+ and that\.?\s*$|'.self::ALL_THERE_IS.'|\s*[:–—-]\s*(?:we|i) do (?:the lot|it all|them all|all of (?:it|them)|everything)\.?\s*$|(?:,\s*\p{L}+(?:ed|made|hung|sold|built|cut|sewn))+\s+and\s+\p{L}*(?:ed|made|hung|sold|built|cut|sewn)\.?\s*$|\s*(?:,? that sort of thing|\s[-–—] the lot|,? and so on|,? you name it|,? etc)\.?\s*$|\s*(?:[:;]-?[)D(]|\(:|:-?P|<3|x+)\s*$/u';
     private const ASIDE = '/\s(?:mainly|mostly)(?=,)|\sso (?:that )?(?:nothing|nobody|you|they|it)\s[^,;.()]*(?=[,;.)]|$)|\sand,(?=\sif\s)|\sfor (?:people|those|anyone) (?:who|buying|with)\s[^,;.()]*(?=[,;.)]|$)|\bbut also\b|\s(?:when|whenever|where|if|while|because|that|which|who)\s[^,;.()]*(?=[,;.)]|$)/iu';
     private const GOES_ON = '/^\s*(?:then|plus|also|and|and then|there[\'’]?s also|oh,? and|oh)\s+/iu';
     private const TOO = '/^[^,]{3,40}?(?=\s(?:too|as well)\b)/iu';

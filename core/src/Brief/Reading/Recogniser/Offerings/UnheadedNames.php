@@ -17,6 +17,8 @@ final readonly class UnheadedNames
     private const NAME_WORDS = 5;
     /** "Perry in a good year" */
     private const CIRCUMSTANCES = '/\s(?:in|on|at|every|during|from|for|with|twice|once|tied)\s.*$/iu';
+    /** "teas that I make", "consultations (in person + zoom)" */
+    private const ASIDE = '/\s*\([^)]*\)|,?\s(?:that|which) (?:we|i)\b.*$/iu';
     /** Of three items, one may look like something else. */
     private const SOMETHING_ELSE = 3;
 
@@ -51,7 +53,7 @@ final readonly class UnheadedNames
             && null === $sentence->block->topic
             && $sentence->isFirst()
             && str_word_count($sentence->text) <= self::ITEM_WORDS
-            && $this->words->mayBeList($sentence->text);
+            && $this->words->mayBeList(preg_replace(self::ASIDE, '', $sentence->text) ?? $sentence->text);
     }
 
     private function isName(Sentence $sentence): bool

@@ -9,7 +9,6 @@ use DunePocket\Brief\Reading\Candidate;
 use DunePocket\Brief\Reading\Phrase;
 use DunePocket\Brief\Reading\Sentence;
 use DunePocket\Catalogue\Cues;
-use DunePocket\Catalogue\PageKinds;
 use DunePocket\Catalogue\Wordings;
 
 /** What stands where pages are asked for: "Pages:", "Which pages do you need?". */
@@ -27,7 +26,7 @@ final readonly class AskedPages implements PageWording
     /** "Five pages: home, …", "so pages, home, …" */
     private const BEFORE_LIST = '/^[^:,]{0,40}(?:\b(?:pages?|site|website|menu)\b|\d|\b'.self::NUMBER.'\b)[^:,]{0,20}:\s*|^\s*(?:so\s+)?pages?[,:]?\s+(?=\p{L}+,)/iu';
     /** "OK so we said home, …" */
-    private const LEAD = '/^\s*(?:(?:so|ok|okay|right|then|well)[, ]+)*(?:(?:one|a page) each for|i[\'’]ve got|i have|we said|we have|that[\'’]?s|you said|you want|we[\'’]d want|it[\'’]s)\s+/iu';
+    private const LEAD = '/^\s*(?:(?:so|ok|okay|right|then|well)[, ]+)*(?:(?:one|a page) each for|i[\'’]?d have|i[\'’]ve got|i have|we said|we have|that[\'’]?s|you said|you want|we[\'’]d want|it[\'’]s)\s+/iu';
     /** "Our bread, with a list of what we bake on which day." */
     private const ONE_WITH = '/^([^,;:]{3,40}), with\s[^,;]*$/iu';
     private const OF_THEIR_OWN = '/\b(?:each|every|apiece)\b|\bpages?\b[^.]{0,60}\b(?:their own|its own)\b/iu';

@@ -14,7 +14,7 @@ use DunePocket\Brief\Reading\Segmenting\Spot;
 final readonly class InlineLabel implements Shape
 {
     private const LABEL = '/^(?<label>\s*[\p{L}][\p{L}\s\'’\/&-]{2,40}?)(?:\s*:\s+|\s+[–—=-]\s+)(?<value>\S.*)$/u';
-    private const SENTENCE = '/\b(?:is|are|was|need)\b|[\'’](?:m|re|ve|ll|d)\b/iu';
+    private const SENTENCE = '/\b(?:is|are|was)\b|(?<!nt )(?<!n[\'’]t )(?<!not )\bneed\b|[\'’](?:m|re|ve|ll|d)\b/iu';
     private const WORDS = 4;
     private const DASHES = 2;
 
@@ -24,7 +24,7 @@ final readonly class InlineLabel implements Shape
 
     public function take(Spot $spot, Segmentation $into): bool
     {
-        return !$into->inParagraph() && $this->write($spot->start, $spot->text, $into);
+        return (!$into->inParagraph() || $into->form->labelled) && $this->write($spot->start, $spot->text, $into);
     }
 
     /** Whether the text begins with a label; it is written down then. */

@@ -13,7 +13,7 @@ final readonly class NumberedAnswer implements Shape
 {
     public function take(Spot $spot, Segmentation $into): bool
     {
-        if ([] === $into->form->asked || 1 !== preg_match('/^(?<lead>\s*(?<number>\d{1,2})[.)]\s+)(?<answer>[^?]+)$/u', $spot->text, $m)) {
+        if ([] === $into->form->asked || 1 !== preg_match('/^(?<lead>\s*(?<number>\d{1,2})[.)\/]\s+)(?<answer>[^?]+)$/u', $spot->text, $m)) {
             return false;
         }
         $topic = $into->form->asked[(int) $m['number']] ?? null;
