@@ -16,7 +16,7 @@ final readonly class CatalogueLoader
     private const FILES = ['page-kinds', 'own-pages', 'section-kinds', 'menu-order', 'phrasing', 'reasons', 'findings', 'effort', 'sample-copy', 'slots'];
     /** What an entry says of itself alone. */
     private const OWN = ['general' => true];
-    private const BRIEF = ['cues', 'patterns', 'refusals', 'unwilling', 'taking-back', 'answers', 'page-names', 'offering-names', 'topics', 'kinds', 'goals', 'tones', 'features', 'questions', 'voice', 'languages'];
+    private const BRIEF = ['cues', 'patterns', 'refusals', 'unwilling', 'taking-back', 'answers', 'page-names', 'offering-names', 'offering-frames', 'topics', 'kinds', 'goals', 'tones', 'features', 'questions', 'voice', 'languages'];
     private const WORD_LISTS = ['words', 'names', 'people', 'refusing', 'claiming', 'trades', 'goals'];
     private const FOLDERS = ['business-kinds', 'layouts'];
 

@@ -63,6 +63,9 @@ final readonly class Cues
     /** @var array<string, string> */
     public array $offeringVerbs;
 
+    /** @var list<string> patterns of sentences that name what is offered, in the groups `names` and `more` */
+    public array $offeringFrames;
+
     /** @var array<string, string> by kind of fact: the label that asks for it in a questionnaire */
     public array $labels;
 
@@ -169,6 +172,9 @@ final readonly class Cues
         $this->noThings = $any('no_things');
         $this->gadgets = $any('gadgets');
         $this->offeringVerbs = array_map($expand, $cues->stringMap('offering_verbs'));
+        $frames = $brief->child('offering-frames');
+        $parts = array_combine(array_map(static fn (string $part): string => '{'.$part.'}', array_keys($frames->stringMap('parts'))), $frames->stringMap('parts'));
+        $this->offeringFrames = array_map(static fn (string $frame): string => $expand(strtr($frame, $parts)), $frames->strings('frames'));
         $this->givenUp = $any('given_up');
         $this->agreesToAll = $any('agrees_to_all');
         $this->notOfferings = $any('not_offerings');

@@ -10,7 +10,7 @@ use DunePocket\Brief\Reading\Reading;
 use DunePocket\Brief\Reading\Recogniser;
 use DunePocket\Brief\Reading\Recogniser\Offerings\AskedOfferings;
 use DunePocket\Brief\Reading\Recogniser\Offerings\BareList;
-use DunePocket\Brief\Reading\Recogniser\Offerings\Besides;
+use DunePocket\Brief\Reading\Recogniser\Offerings\Framed;
 use DunePocket\Brief\Reading\Recogniser\Offerings\InRunningText;
 use DunePocket\Brief\Reading\Recogniser\Offerings\OfferingItem;
 use DunePocket\Brief\Reading\Recogniser\Offerings\OfferingWords;
@@ -36,7 +36,7 @@ final readonly class OfferingRecogniser implements Recogniser
     private InRunningText $running;
     private SaidFirst $first;
     private PricedThings $priced;
-    private Besides $besides;
+    private Framed $framed;
     private BareList $list;
 
     public function __construct(Cues $cues, Negation $negation, PageKinds $pages)
@@ -47,7 +47,7 @@ final readonly class OfferingRecogniser implements Recogniser
         $this->running = new InRunningText($cues, $negation, $words, $item);
         $this->first = new SaidFirst($cues, $words, $item);
         $this->priced = new PricedThings($cues);
-        $this->besides = new Besides($cues, $words, $item);
+        $this->framed = new Framed($cues, $words, $item);
         $this->list = new BareList($cues, $words, $item);
         $this->asked = new AskedOfferings($cues, $item, $this->running, $this->first, $this->priced);
     }
@@ -68,7 +68,7 @@ final readonly class OfferingRecogniser implements Recogniser
                 $offered = [
                     ...$told,
                     ...$this->first->offered($sentence),
-                    ...$this->besides->offered($sentence),
+                    ...$this->framed->offered($sentence),
                     ...$this->priced->offered($sentence),
                     ...(\count($told) > 1 ? [] : $this->list->offered($sentence, $before === $sentence->block)),
                 ];
