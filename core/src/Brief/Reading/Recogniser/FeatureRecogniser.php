@@ -27,6 +27,7 @@ final readonly class FeatureRecogniser implements Recogniser
     private const NAMES_ALONE = 3;
     /** "One that does not feel like a shop" */
     private const LIKENED = '/\blike an?\s+$/iu';
+    private const LEAST_LISTED = 3;
     private const ASKED = 0.95;
     private const WISHED = 0.85;
     /** A refusal in more words than this is called by the feature's name. */
@@ -49,7 +50,7 @@ final readonly class FeatureRecogniser implements Recogniser
             if (!$sentence->isSpoken() || \in_array($sentence->block->kind, [BlockKind::Title, BlockKind::Heading], true) || \in_array($topic, ['avoid_word', 'keyphrase', 'business_name', 'design_note'], true) || ('offering' === $topic && true !== $sentence->block->agreed) || ('tone' === $topic && ($sentence->isFirst() || !$reading->says($i, $this->cues->wanting)))) {
                 continue;
             }
-            $asked = 'feature' === $topic;
+            $asked = 'feature' === $topic || (null === $topic && $this->isList($sentence));
             $wished = isset($standing[$i]) && ($asked || true === $sentence->block->agreed || $reading->says($i, $this->cues->wanting) || \in_array($topic, ['goal', 'secondary_goal'], true) || (null === $topic && 1 !== preg_match(self::WHOLE_SENTENCE, preg_replace('/\([^)]*\)/u', '', $sentence->text) ?? $sentence->text)));
             if ($asked) {
                 yield from $this->alone($sentence);
@@ -70,6 +71,15 @@ final readonly class FeatureRecogniser implements Recogniser
                 }
             }
         }
+    }
+
+    /** "Photos, a calendar with prices, where we are.": nothing but features, or nearly so. */
+    private function isList(Sentence $sentence): bool
+    {
+        $parts = Phrase::list($sentence->text);
+        $known = array_filter($parts, fn (array $part): bool => null !== $this->cues->featureAlone($part[0]) || [] !== array_filter($this->cues->namedFeatures, static fn (string $pattern): bool => 1 === preg_match($pattern, $part[0])));
+
+        return \count($parts) >= self::LEAST_LISTED && 2 * \count($known) > \count($parts);
     }
 
     /**

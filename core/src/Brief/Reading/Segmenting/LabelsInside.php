@@ -31,6 +31,7 @@ final readonly class LabelsInside
             }
             yield new Block($block->kind, $block->start + $from, substr($block->text, $from, $at - $from), $block->topic);
             [$answer, $answerAt] = [$label['answer'][0], (int) $label['answer'][1]];
+            $answer = '' !== ($label['asks'][0] ?? '') && $this->cues->answers->isNo($answer) ? preg_split('/(?<=[.!])\s/u', $answer)[0] ?? $answer : $answer;
             yield from $this->labelled(new Block(BlockKind::Heading, $block->start + $at, $words), new Block(BlockKind::Answer, $block->start + $answerAt, $answer, $topic), '' !== ($label['asks'][0] ?? ''));
             $from = $answerAt + \strlen($answer);
         }
