@@ -86,7 +86,7 @@ final readonly class SourceForm
      */
     private static function hasLabels(array $lines, Cues $cues): bool
     {
-        $labels = array_filter($lines, static fn (Line $line): bool => 1 === preg_match('/^\s*(\p{L}[\p{L}\s\'’]{2,30}?)(?:\s*:|\s[-–—=])\s+\S/u', $line->text, $m) && null !== $cues->topics->ofLabel($m[1]));
+        $labels = array_filter($lines, static fn (Line $line): bool => 1 === preg_match('/^\s*(\p{L}[\p{L}\s\'’]{2,30}?)(?:\s*:|\s(?:[-–—=]|\/\/|=>|→))\s+\S/u', $line->text, $m) && null !== $cues->topics->ofLabel($m[1]));
 
         return \count($labels) >= self::LABELS;
     }

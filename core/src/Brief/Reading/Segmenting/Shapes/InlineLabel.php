@@ -13,7 +13,7 @@ use DunePocket\Brief\Reading\Segmenting\Spot;
 /** "Pages - home, gallery", "pages i reckon: home, hire", "Tone: calm" inside a list or at the head of a paragraph. */
 final readonly class InlineLabel implements Shape
 {
-    private const LABEL = '/^(?<label>\s*[\p{L}][\p{L}\s\'’\/&-]{2,40}?)(?:\s*:\s+|\s+[–—=-]\s+)(?<value>\S.*)$/u';
+    private const LABEL = '/^(?<label>\s*[\p{L}][\p{L}\s\'’\/&-]{2,40}?)(?:\s*:\s+|\s+(?:[–—=-]|\/\/|=>|→)\s+)(?<value>\S.*)$/u';
     private const SENTENCE = '/\b(?:is|are|was)\b|(?<!nt )(?<!n[\'’]t )(?<!not )\bneed\b|[\'’](?:m|re|ve|ll|d)\b/iu';
     private const WORDS = 4;
     private const DASHES = 2;
