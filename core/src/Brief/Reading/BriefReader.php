@@ -54,7 +54,7 @@ final readonly class BriefReader
         $this->normaliser = new Normaliser();
         $this->recognisers = [
             new Recogniser\TopicRecogniser($cues),
-            new Recogniser\PatternRecogniser($cues, $catalogue->words()),
+            new Recogniser\PatternRecogniser($cues, $catalogue->words(), $catalogue->properNames()),
             new Recogniser\DomainNameRecogniser($cues, $catalogue->words()),
             new Recogniser\LikelyNameRecogniser($cues, $catalogue->words(), $catalogue->businessKinds()),
             new Recogniser\DifferentiatorRecogniser($cues),

@@ -38,8 +38,11 @@ final readonly class PatternRecogniser implements Recogniser
     /** A telephone number is part of no name. */
     private const NUMBER = '/\d[\d\s()\-]{5,}\d/';
 
-    /** @param string $words that are spelt right, as WordList takes them */
-    public function __construct(private Cues $cues, private string $words)
+    /**
+     * @param string $words that are spelt right, as WordList takes them
+     * @param string $names first names among others, in the same way
+     */
+    public function __construct(private Cues $cues, private string $words, private string $names)
     {
     }
 
@@ -173,12 +176,21 @@ final readonly class PatternRecogniser implements Recogniser
                     return;
                 }
                 $name = Phrase::withoutPlace($trimmed);
+                if ($this->areTwoPeople($name)) {
+                    return;
+                }
                 yield [Phrase::tidy($name), $lead, \strlen($name)];
 
                 return;
             default:
                 yield [Phrase::tidy($trimmed), ...$whole];
         }
+    }
+
+    /** "We are Sylvie and Marc" */
+    private function areTwoPeople(string $name): bool
+    {
+        return 1 === preg_match('/^(\p{L}+) and (\p{L}+)$/u', $name, $m) && WordList::holds($this->names, mb_strtolower($m[1])) && WordList::holds($this->names, mb_strtolower($m[2]));
     }
 
     private function capital(string $value, bool $keep = false): string

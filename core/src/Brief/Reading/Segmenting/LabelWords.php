@@ -36,6 +36,12 @@ final readonly class LabelWords
         return 1 === preg_match(self::GRADES, $label);
     }
 
+    /** Whether they are a label as a whole, though they read like a sentence: "We're different because". */
+    public function areLabel(string $words): bool
+    {
+        return null !== $this->cues->topics->ofLabel($words);
+    }
+
     /** "Can we have five pages:" is more than a label. */
     public function sayMore(string $label): bool
     {

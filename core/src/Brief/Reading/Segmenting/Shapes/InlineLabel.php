@@ -35,7 +35,7 @@ final readonly class InlineLabel implements Shape
         }
         $label = trim($m['label'][0]);
         $topic = str_word_count($label) <= self::WORDS ? $this->words->topic($label, $into) : null;
-        if (null === $topic || 1 === preg_match(self::SENTENCE, $label)) {
+        if (null === $topic || (1 === preg_match(self::SENTENCE, $label) && !$this->words->areLabel($label))) {
             return false;
         }
         $into->close();
