@@ -25,6 +25,7 @@ final readonly class BriefReader
     private Recogniser\KindRecogniser $kinds;
     private Recogniser\LikelyDifferentiatorRecogniser $hints;
     private Recogniser\LikelyOfferingRecogniser $trade;
+    private Recogniser\PlainNoRecogniser $noes;
     private Recogniser\LearntGoalRecogniser $goals;
     private Recogniser\LikelyAudienceRecogniser $people;
     private Recogniser\LearntRefusalRecogniser $refusals;
@@ -49,6 +50,7 @@ final readonly class BriefReader
         $this->trade = new Recogniser\LikelyOfferingRecogniser($cues, $catalogue->businessKinds());
         $this->people = new Recogniser\LikelyAudienceRecogniser($cues, $catalogue->people());
         $this->refusals = new Recogniser\LearntRefusalRecogniser($cues, $catalogue->pageKinds(), $catalogue->refusing());
+        $this->noes = new Recogniser\PlainNoRecogniser($cues);
         $this->areas = new AreasBehindPages($catalogue->pageKinds());
         $this->resolver = new Resolver();
         $this->normaliser = new Normaliser();
@@ -97,7 +99,7 @@ final readonly class BriefReader
             array_push($candidates, ...iterator_to_array($recogniser->recognise($reading), false));
         }
         $candidates = $this->areas->with($reading, $candidates);
-        foreach ([$this->refusals, $this->people, $this->kinds, $this->hints, $this->trade, $this->goals] as $concluding) {
+        foreach ([$this->noes, $this->refusals, $this->people, $this->kinds, $this->hints, $this->trade, $this->goals] as $concluding) {
             array_push($candidates, ...iterator_to_array($concluding->recognise($reading, $candidates), false));
         }
         if (SourceKind::Site === $source->kind) {
