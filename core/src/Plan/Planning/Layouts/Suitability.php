@@ -10,6 +10,9 @@ namespace DunePocket\Plan\Planning\Layouts;
  */
 final readonly class Suitability
 {
+    /** More than what it is worth that a page looks like its sibling. */
+    private const SAME_SIDE = 8.0;
+
     /** What a layout costs that has no place for a slot that has copy. */
     private const UNSHOWN = ['price' => 3.0, 'text' => 2.5, 'item-text' => 2.5, 'button' => 3.0, 'quote' => 1.5, 'picture' => 0.8, 'icon' => 0.2, 'label' => 0.2];
     private const UNSHOWN_OTHER = 1.0;
@@ -58,7 +61,7 @@ final readonly class Suitability
     public function beside(Choice $above, Choice $below): float
     {
         $cost = 0.0;
-        $cost += $this->haveTheSameSide($above, $below) ? 4.0 : 0.0;
+        $cost += $this->haveTheSameSide($above, $below) ? self::SAME_SIDE : 0.0;
         $cost += $this->runTogether($above, $below) ? 3.0 : $this->lacksRhythm($above, $below);
         $cost += $this->areBothHeavy($above, $below) ? 1.5 : 0.0;
         $cost += $this->areAlike($above, $below) ? 2.0 : 0.0;
