@@ -33,7 +33,7 @@ final readonly class Line
     /** Whether the designer asks something in it. */
     public function asks(): bool
     {
-        return Role::Other === $this->role && 1 === preg_match('/\?|\btell (?:me|us)\b/iu', $this->text);
+        return Role::Other === $this->role && 1 === preg_match('/\?|\b(?:tell|show) (?:me|us)\b|\bexplain (?:it|this|that)\b|^(?:so|right|okay|ok)[, ][^.?!]{3,40}\.(?:\s|$)/iu', $this->text);
     }
 
     public function isBlank(): bool
