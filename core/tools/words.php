@@ -8,8 +8,8 @@ declare(strict_types=1);
 // Run after the packages change: php core/tools/words.php
 
 const SHORTEST = 3;
-/** Trade marks and jargon that look like common words; the speller leaves such words alone. */
-const LEFT_OUT = '/^(?:frame(?=rs?$)|transcrip(?=ts?$))/';
+/** Trade marks and jargon that look like common words or names; the speller leaves such words alone. */
+const LEFT_OUT = '/^(?:frame(?=rs?$)|transcrip(?=ts?$)|gutenb(?=erg$)|mir(?=o$))/';
 
 /** @return array<string, array{bool, list<array{string, string, string}>}> by flag: may be combined, and rules of strip, add and condition */
 function affixes(string $file, string $type): array
@@ -83,7 +83,10 @@ $known = [];
 $names = [];
 foreach (['dictionary-en-gb', 'dictionary-en'] as $package) {
     foreach (words("$modules/$package") as $word) {
-        if (1 === preg_match('/^[a-z]{'.SHORTEST.',}$/', $word) && 1 !== preg_match(LEFT_OUT, $word)) {
+        if (1 === preg_match(LEFT_OUT, strtolower($word))) {
+            continue;
+        }
+        if (1 === preg_match('/^[a-z]{'.SHORTEST.',}$/', $word)) {
             $known[$word] = true;
         } elseif (1 === preg_match('/^[A-Z][a-z]{'.SHORTEST.',}$/', $word)) {
             $names[strtolower($word)] = true;
