@@ -221,6 +221,36 @@ final readonly class Cues
         return array_key_first(array_filter($this->featuresAlone, static fn (string $pattern): bool => 1 === preg_match($pattern, rtrim($word, " \n.!"))));
     }
 
+    /** Whether a feature is called by its name in the words. */
+    public function namesFeature(string $words): bool
+    {
+        return null !== $this->featureNamed($words);
+    }
+
+    /** The first feature that is called by its name in the words; null when none is. */
+    public function featureNamed(string $words): ?string
+    {
+        foreach ($this->namedFeatures as $feature => $pattern) {
+            if (1 === preg_match($pattern, $words)) {
+                return $feature;
+            }
+        }
+
+        return null;
+    }
+
+    /** Whether one of the words for a tone of voice stands in the words. */
+    public function namesTone(string $words): bool
+    {
+        foreach ($this->tones as $pattern) {
+            if (1 === preg_match($pattern, $words)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /** The feature that a refusal of this name refuses: "no quote calculator" leaves the form for quotes alone. */
     public function featureRefused(?string $feature, string $name): ?string
     {

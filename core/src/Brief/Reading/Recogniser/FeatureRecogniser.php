@@ -77,7 +77,7 @@ final readonly class FeatureRecogniser implements Recogniser
     private function isList(Sentence $sentence): bool
     {
         $parts = Phrase::list($sentence->text);
-        $known = array_filter($parts, fn (array $part): bool => null !== $this->cues->featureAlone($part[0]) || [] !== array_filter($this->cues->namedFeatures, static fn (string $pattern): bool => 1 === preg_match($pattern, $part[0])));
+        $known = array_filter($parts, fn (array $part): bool => null !== $this->cues->featureAlone($part[0]) || $this->cues->namesFeature($part[0]));
 
         return \count($parts) >= self::LEAST_LISTED && 2 * \count($known) > \count($parts);
     }

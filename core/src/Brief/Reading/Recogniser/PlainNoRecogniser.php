@@ -82,6 +82,6 @@ final readonly class PlainNoRecogniser
             || 1 === preg_match($this->cues->noThings, $name)
             || 1 === preg_match($this->cues->noRefusals, $name)
             || 1 === preg_match($this->cues->persons, $name)
-            || [] !== array_filter($this->cues->tones, static fn (string $pattern): bool => 1 === preg_match($pattern, $name));
+            || $this->cues->namesTone($name);
     }
 }

@@ -139,7 +139,7 @@ final readonly class RefusalRecogniser implements Recogniser
             return null;
         }
 
-        $feature = $this->cues->featureRefused(array_key_first(array_filter($this->cues->namedFeatures, static fn (string $pattern): bool => 1 === preg_match($pattern, $bare))), $bare);
+        $feature = $this->cues->featureRefused($this->cues->featureNamed($bare), $bare);
 
         return new Candidate(FactKind::PageRefusal, Phrase::title($bare), $start, max(1, \strlen(rtrim(preg_replace(self::AFTER_NAME, '', $words) ?? $words, " \n.,;:!"))), self::CERTAINTY, detail: array_filter(['feature' => $feature]));
     }
@@ -152,6 +152,6 @@ final readonly class RefusalRecogniser implements Recogniser
         return $calledPage
             || ((null !== $this->pages->named($bare) || null !== $this->pages->named($last)) && 1 !== preg_match($this->cues->noThings, $bare))
             || 1 === preg_match($this->cues->siteThings, $bare)
-            || [] !== array_filter($this->cues->namedFeatures, static fn (string $pattern): bool => 1 === preg_match($pattern, $bare));
+            || $this->cues->namesFeature($bare);
     }
 }

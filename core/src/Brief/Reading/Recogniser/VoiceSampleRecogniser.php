@@ -77,7 +77,7 @@ final readonly class VoiceSampleRecogniser implements Recogniser
     private function answersByExample(Block $block): bool
     {
         return FactKind::Tone->value === $block->topic && $this->sample->isSample($block->text)
-            && [] === array_filter($this->cues->tones, static fn (string $pattern): bool => 1 === preg_match($pattern, $block->text));
+            && !$this->cues->namesTone($block->text);
     }
 
     /** @param array{int, string} $run */

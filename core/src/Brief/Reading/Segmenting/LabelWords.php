@@ -52,6 +52,6 @@ final readonly class LabelWords
     public function areOfASite(string $words): bool
     {
         return 1 === preg_match($this->cues->siteThings, $words)
-            || [] !== array_filter($this->cues->namedFeatures, static fn (string $pattern): bool => 1 === preg_match($pattern, $words));
+            || $this->cues->namesFeature($words);
     }
 }

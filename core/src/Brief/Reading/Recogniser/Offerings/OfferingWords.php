@@ -62,12 +62,12 @@ final readonly class OfferingWords
 
     public function nameFeature(string $words): bool
     {
-        return [] !== array_filter($this->cues->namedFeatures, static fn (string $pattern): bool => 1 === preg_match($pattern, $words));
+        return $this->cues->namesFeature($words);
     }
 
     public function nameTone(string $words): bool
     {
-        return [] !== array_filter($this->cues->tones, static fn (string $pattern): bool => 1 === preg_match($pattern, $words));
+        return $this->cues->namesTone($words);
     }
 
     public function namePicturesOrMood(string $words): bool

@@ -94,7 +94,7 @@ final readonly class PageRequests
     /** "Friendly" says how it is to sound, and is no page. */
     public function saysTone(string $name): bool
     {
-        return [] !== array_filter($this->cues->tones, static fn (string $pattern): bool => 1 === preg_match($pattern, $name));
+        return $this->cues->namesTone($name);
     }
 
     /** Whether one of the names stands in the text that pages alone have. */
