@@ -55,7 +55,7 @@ final readonly class DomainNameRecogniser implements Recogniser
                     continue;
                 }
                 $name = Phrase::withoutPlace($name.$this->ofSaint($name, substr($sentence->text, (int) $offset + \strlen($name))));
-                $certainty = $this->certainty($name, $byLetter);
+                $certainty = $this->certainty($name, $hosts);
                 if (null !== $certainty) {
                     yield new Candidate(FactKind::BusinessName, Phrase::tidy($name), $sentence->start + (int) $offset, \strlen($name), $certainty);
                 }
@@ -146,13 +146,13 @@ final readonly class DomainNameRecogniser implements Recogniser
         return str_starts_with($name, 'St ') && 1 === preg_match('/^[\'’]s\b/u', $after, $m) ? $m[0] : '';
     }
 
-    /** @param array<string, list<string>> $hosts by their first letter */
+    /** @param list<string> $hosts */
     private function certainty(string $name, array $hosts): ?float
     {
         $spellings = array_unique([$this->letters($name), $this->letters(str_replace(['&', '+'], 'and', $name))]);
         $best = null;
         foreach ($spellings as $letters) {
-            foreach (array_merge(...array_values($hosts)) as $host) {
+            foreach ($hosts as $host) {
                 $best = max($best ?? 0.0, match (true) {
                     $letters === $host => 0.97,
                     \strlen($host) >= self::SHORTEST && str_ends_with($letters, $host) && str_contains(trim($name), ' ') => self::ENDING,
