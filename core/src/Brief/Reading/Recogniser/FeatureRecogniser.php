@@ -77,9 +77,12 @@ final readonly class FeatureRecogniser implements Recogniser
     private function isList(Sentence $sentence): bool
     {
         $parts = Phrase::list($sentence->text);
-        $known = array_filter($parts, fn (array $part): bool => null !== $this->cues->featureAlone($part[0]) || $this->cues->namesFeature($part[0]));
+        if (\count($parts) < self::LEAST_LISTED) {
+            return false;
+        }
+        $known = array_filter($parts, fn (array $part): bool => $this->cues->namesFeature($part[0]) || null !== $this->cues->featureAlone($part[0]));
 
-        return \count($parts) >= self::LEAST_LISTED && 2 * \count($known) > \count($parts);
+        return 2 * \count($known) > \count($parts);
     }
 
     /**

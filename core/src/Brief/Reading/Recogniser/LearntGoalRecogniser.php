@@ -34,15 +34,17 @@ final readonly class LearntGoalRecogniser
      */
     public function recognise(Reading $reading, array $read): iterable
     {
-        if ([] !== array_filter($read, static fn (Candidate $candidate): bool => FactKind::Goal === $candidate->kind)) {
+        $isKnown = [] !== array_filter($read, static fn (Candidate $candidate): bool => FactKind::Goal === $candidate->kind);
+        if ($isKnown || \count(Affinities::words($reading->text->text)) < self::FEWEST_WORDS) {
             return;
         }
         $odds = $this->goals->of($reading->text->text);
         arsort($odds);
         [$likeliest, $next] = [...array_values($odds), 0.0, 0.0];
-        $sentence = $this->sentence($reading, (string) array_key_first($odds));
-        if (null !== $sentence && $likeliest - $next >= self::AHEAD && \count(Affinities::words($reading->text->text)) >= self::FEWEST_WORDS) {
-            yield new Candidate(FactKind::Goal, (string) array_key_first($odds), $sentence->start, \strlen(rtrim($sentence->text)), self::CERTAINTY, Origin::Inferred);
+        $goal = (string) array_key_first($odds);
+        $sentence = $likeliest - $next < self::AHEAD ? null : $this->sentence($reading, $goal);
+        if (null !== $sentence) {
+            yield new Candidate(FactKind::Goal, $goal, $sentence->start, \strlen(rtrim($sentence->text)), self::CERTAINTY, Origin::Inferred);
         }
     }
 
