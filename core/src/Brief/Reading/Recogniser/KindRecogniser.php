@@ -72,11 +72,15 @@ final readonly class KindRecogniser
         $highest = 0.0;
         foreach ($this->kinds as $kind) {
             $evidence = $this->evidence($kind, $reading, $around);
-            $score = ($evidence[0] ?? 0.0) + self::LEARNT * ($learnt[$kind->id] ?? 0.0);
-            if (null !== $evidence && (null === $best || $score > $best[0])) {
+            if (null === $evidence) {
+                continue;
+            }
+            [$found] = $evidence;
+            $highest = max($highest, $found);
+            $score = $found + self::LEARNT * ($learnt[$kind->id] ?? 0.0);
+            if (null === $best || $score > $best[0]) {
                 $best = [$score, ...$evidence, $kind];
             }
-            $highest = max($highest, $evidence[0] ?? 0.0);
         }
         if (null === $best || $highest < self::EVIDENCE_NEEDED) {
             return;
