@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace DunePocket\Tests\Brief\Reading;
 
 use DunePocket\Brief\Reading\Affinities;
+use DunePocket\Catalogue\BusinessKind;
 use DunePocket\Tests\Support\Bench;
 use PHPUnit\Framework\TestCase;
 
@@ -30,7 +31,7 @@ final class AffinitiesTest extends TestCase
     public function testTheWeightsOfTheCatalogueAreSortedAndNameItsKindsAndGoals(): void
     {
         $catalogue = Bench::catalogue();
-        $kinds = array_map(static fn (\DunePocket\Catalogue\BusinessKind $kind): string => $kind->id, $catalogue->businessKinds());
+        $kinds = array_map(static fn (BusinessKind $kind): string => $kind->id, $catalogue->businessKinds());
         foreach ([[$catalogue->trades(), $kinds], [$catalogue->goalWords(), array_keys($catalogue->cues()->goals)]] as [$lists, $things]) {
             $lines = explode("\n", trim($lists, "\n"));
             $sorted = $lines;

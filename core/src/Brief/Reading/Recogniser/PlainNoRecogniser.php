@@ -14,15 +14,13 @@ use DunePocket\Brief\Reading\Unexplained;
 use DunePocket\Catalogue\Cues;
 
 /**
- * "No leader board.", "Gift wrap: no." Whatever it is, it is not wanted on the site, once the pages or the features
- * have been spoken of in the source; before that, "no mortar" and "no contracts" are claims of theirs.
+ * "No leader board.", "Gift wrap: no." Whatever it is, it is not wanted on the site, once a page has been asked for in
+ * the source; before that, "no mortar" and "no contracts" are claims of theirs.
  */
 final readonly class PlainNoRecogniser
 {
     private const CERTAINTY = 0.6;
     private const TOPICS = [null, 'business_kind', 'feature', 'page_request', 'goal'];
-    /** What is spoken of before anything is refused. */
-    private const OF_THE_SITE = [FactKind::PageRequest];
     /** What the sentence may be about instead. */
     private const SAID = [FactKind::PageRefusal, FactKind::Tone, FactKind::AvoidWord, FactKind::Differentiator, FactKind::Offering, FactKind::Audience, FactKind::Price];
     private const NAME = '(?<name>\p{L}[\p{L}\'’-]*(?:\s(?!(?:on|in|for|from|with|to|of|at|by|as|so|but|and|or|nor|because|which|that|who|is|are|was|would|could|will|please|thanks?|either|any|we|i|it|they|though|needed|required|if|when|until|ever|unless|than)\b)\p{L}[\p{L}\'’-]*){0,2})';
@@ -42,7 +40,7 @@ final readonly class PlainNoRecogniser
      */
     public function recognise(Reading $reading, array $read): iterable
     {
-        $wishes = array_map(static fn (Candidate $wish): int => $wish->start, array_filter($read, static fn (Candidate $candidate): bool => \in_array($candidate->kind, self::OF_THE_SITE, true)));
+        $wishes = array_map(static fn (Candidate $wish): int => $wish->start, array_filter($read, static fn (Candidate $candidate): bool => FactKind::PageRequest === $candidate->kind));
         $from = [] === $wishes ? \PHP_INT_MAX : min($wishes);
         $known = new Unexplained($this->cues, $read);
         foreach ($reading->sentences as $sentence) {
