@@ -81,6 +81,8 @@ final readonly class Cues
     public string $doing;
     /** What is not wanted of a site without being a thing on it. */
     public string $noThings;
+    /** "No fix no fee", "no name yet": terms of a business and what it has not got. */
+    public string $terms;
     /** One way of doing what a feature does, which may be refused without the feature. */
     private string $gadgets;
     public string $givenUp;
@@ -170,6 +172,7 @@ final readonly class Cues
         $this->doing = $expand('^(?:(?:now|mainly|mostly|also) )?(?-i:(?=\p{Ll})){DOES}\s');
         $this->does = $expand('^{NAME}\s+(?:now |also |mainly )?(?:{DOES}|helps|serves|supports)\s');
         $this->noThings = $any('no_things');
+        $this->terms = $any('terms');
         $this->gadgets = $any('gadgets');
         $this->offeringVerbs = array_map($expand, $cues->stringMap('offering_verbs'));
         $frames = $brief->child('offering-frames');

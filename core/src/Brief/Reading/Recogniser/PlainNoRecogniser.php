@@ -26,8 +26,6 @@ final readonly class PlainNoRecogniser
     private const NAME = '(?<name>\p{L}[\p{L}\'’-]*(?:\s(?!(?:on|in|for|from|with|to|of|at|by|as|so|but|and|or|nor|because|which|that|who|is|are|was|would|could|will|please|thanks?|either|any|we|i|it|they|though|needed|required|if|when|until|ever|unless|than)\b)\p{L}[\p{L}\'’-]*){0,2})';
     private const FIRST = '~^\W*(?:(?:and|also|please|so|but)[, ]+)*no (?!(?:more|longer|one|need|thanks?|idea|doubt|way|chance|problem|rush|hurry|fear|wonder|less|fewer|other|such)\b)'.self::NAME.'(?=\s*(?:[.,;!(]|$|\s[–—-]\s|\s(?:please|thanks?|either|because|as|though|if|and no|or)\b))~iu';
     private const LAST = '~^\W*(?:(?:and|also)[, ]+)*(?:an? |the |any )?'.self::NAME.'\s*(?::|[–—-]|,)?\s*(?:no|nope|nah|never)\s*[.!]*\s*$~iu';
-    /** "No fix no fee", "no name yet". A single word is a thing no oftener than not: "No suits." */
-    private const TERMS = '/^(?:to|name|oh|god|ha)\b|\b(?:yet|fee|fees|deposit|contract|charge|charges|mess|money|fix|obligation|partner|experience|minimum|hidden|children|dogs|pets|smoking|cash|cards?|appointment|jargon|mortar|exams?|auditions?)\b/iu';
 
     public function __construct(private Cues $cues)
     {
@@ -73,10 +71,11 @@ final readonly class PlainNoRecogniser
         }
     }
 
+    /** "No suits": a single word is a thing no oftener than not. */
     private function isNoThing(string $name): bool
     {
         return !str_contains($name, ' ')
-            || 1 === preg_match(self::TERMS, $name)
+            || 1 === preg_match($this->cues->terms, $name)
             || 1 === preg_match($this->cues->noThings, $name)
             || 1 === preg_match($this->cues->noRefusals, $name)
             || 1 === preg_match($this->cues->persons, $name)
