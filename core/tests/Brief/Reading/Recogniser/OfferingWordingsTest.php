@@ -79,6 +79,8 @@ final class OfferingWordingsTest extends TestCase
     /** @return iterable<string, array{string, list<string>}> a sentence and what it offers */
     public static function runningText(): iterable
     {
+        yield 'a region is not what is taught' => ['We mend tack for riding schools in the Borders.', ['Tack for riding schools']];
+        yield 'whom they teach, and what' => ['We coach teenagers in the foil and the sabre.', ['Foil', 'Sabre']];
         yield 'a verb and its list' => ['We repair gates and doors.', ['Gates', 'Doors']];
         yield 'one clause after another' => ['We make tapestry blankets and cushions, give mill tours.', ['Tapestry blankets', 'Cushions', 'Mill tours']];
         yield 'hire' => ['We hire out kayaks and canoes.', ['Kayak hire', 'Canoe hire']];

@@ -161,7 +161,7 @@ final readonly class InRunningText
     /** How many bytes of "women over 50 in strength training" say whom they teach rather than what. */
     private function taughtTo(string $object): int
     {
-        return 1 === preg_match('/^\s*(?<whom>(?!for\b)[^,.;]{3,40}?)\s+in\s+(?=\p{Ll})/u', $object, $m) && $this->words->namePeople(trim($m['whom'])) ? \strlen($m[0]) : 0;
+        return 1 === preg_match('/^\s*(?<whom>(?:(?!\bfor\b)[^,.;]){3,40}?)\s+in\s+(?=\p{Ll})(?!the\s+\p{Lu})/u', $object, $m) && $this->words->namePeople(trim($m['whom'])) ? \strlen($m[0]) : 0;
     }
 
     /** "bookkeeping, VAT returns and payroll for freelancers, sole traders and small firms": those at the end are whom it is for. */
