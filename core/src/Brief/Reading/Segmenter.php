@@ -61,8 +61,8 @@ final readonly class Segmenter
             new Shapes\Label($cues, $words, $name),
             new Shapes\NumberedLabel($cues),
             $this->item,
-            $heading,
             $inline,
+            $heading,
             new Shapes\RunInHeading($cues),
             new Shapes\RunningText($this->extent),
         ];

@@ -74,7 +74,7 @@ final readonly class SourceForm
      */
     private static function hasNumberedLabels(array $lines, Cues $cues): bool
     {
-        $labels = array_filter($lines, static fn (Line $line): bool => 1 === preg_match('/^\s*\d{1,2}[.)]\s+(\p{Lu}[^.,;]{1,48}?)\s*:?\s*$/u', $line->text, $m) && null !== $cues->topic($m[1]));
+        $labels = array_filter($lines, static fn (Line $line): bool => 1 === preg_match('/^\s*\d{1,2}[.):]\s+(\p{Lu}[^.,;]{1,48}?)\s*:?\s*$/u', $line->text, $m) && null !== $cues->topic($m[1]));
 
         return \count($labels) >= self::NUMBERED_LABELS;
     }
@@ -86,7 +86,7 @@ final readonly class SourceForm
      */
     private static function hasLabels(array $lines, Cues $cues): bool
     {
-        $labels = array_filter($lines, static fn (Line $line): bool => 1 === preg_match('/^\s*(\p{L}[\p{L}\s\'’]{2,30}?)(?:\s*:|\s(?:[-–—=]|\/\/|=>|→))\s+\S/u', $line->text, $m) && null !== $cues->topics->ofLabel($m[1]));
+        $labels = array_filter($lines, static fn (Line $line): bool => 1 === preg_match('/^\s*\[?(\p{L}[\p{L}\s\'’]{2,30}?)(?:\s*[:|;.\]]|\s*(?:\.{3,}|…)|\s(?:[-–—=]|\/\/|=>|->|→))\s+\S/u', $line->text, $m) && null !== $cues->topics->ofLabel($m[1]));
 
         return \count($labels) >= self::LABELS;
     }

@@ -13,7 +13,9 @@ use DunePocket\Brief\Reading\Segmenting\Spot;
 /** "Pages - home, gallery", "pages i reckon: home, hire", "Tone: calm" inside a list or at the head of a paragraph. */
 final readonly class InlineLabel implements Shape
 {
-    private const LABEL = '/^(?<label>\s*[\p{L}][\p{L}\s\'’\/&-]{2,40}?)(?:\s*:\s+|\s+(?:[–—=-]|\/\/|=>|→)\s+)(?<value>\S.*)$/u';
+    private const LABEL = '/^(?<label>\s*[\p{L}][\p{L}\s\'’\/&-]{2,40}?)(?:\s*:\s+|\s+(?:[–—=-]|\/\/|=>|->|→)\s+|\s*(?:\.{3,}|…)\s*)(?<value>\S.*)$/u';
+    /** "Tone | calm", "Tone. Calm", "[Tone] calm", where every line is of that make. */
+    private const LABEL_WHERE_ALL_ARE = '/^(?<label>\s*\[?[\p{L}][\p{L}\s\'’\/&-]{2,40}?)(?:\s*\|\s+(?!.*\|)|[;.]\s+|\]\s*:?\s*)(?<value>\S.*)$/u';
     private const SENTENCE = '/\b(?:is|are|was)\b|(?<!nt )(?<!n[\'’]t )(?<!not )\bneed\b|[\'’](?:m|re|ve|ll|d)\b/iu';
     private const WORDS = 4;
     private const DASHES = 2;
@@ -30,10 +32,12 @@ final readonly class InlineLabel implements Shape
     /** Whether the text begins with a label; it is written down then. */
     public function write(int $start, string $text, Segmentation $into): bool
     {
-        if (1 !== preg_match(self::LABEL, $text, $m, \PREG_OFFSET_CAPTURE) || preg_match_all('/\s[-–—]\s/u', $text) > self::DASHES) {
+        $isLabelled = 1 === preg_match(self::LABEL, $text, $m, \PREG_OFFSET_CAPTURE)
+            || ($into->form->labelled && 1 === preg_match(self::LABEL_WHERE_ALL_ARE, $text, $m, \PREG_OFFSET_CAPTURE));
+        if (!$isLabelled || preg_match_all('/\s[-–—]\s/u', $text) > self::DASHES) {
             return false;
         }
-        $label = trim($m['label'][0]);
+        $label = trim($m['label'][0], ' [');
         $topic = str_word_count($label) <= self::WORDS ? $this->words->topic($label, $into) : null;
         if (null === $topic || (1 === preg_match(self::SENTENCE, $label) && !$this->words->areLabel($label))) {
             return false;

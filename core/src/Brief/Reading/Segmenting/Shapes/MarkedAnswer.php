@@ -11,7 +11,7 @@ use DunePocket\Brief\Reading\Segmenting\Segmentation;
 use DunePocket\Brief\Reading\Segmenting\Shape;
 use DunePocket\Brief\Reading\Segmenting\Spot;
 
-/** "A: calm and dry", beneath its question. */
+/** "A: calm and dry", "→ calm and dry", beneath its question. */
 final readonly class MarkedAnswer implements Shape
 {
     public function __construct(private PlainAnswer $plain)
@@ -20,7 +20,7 @@ final readonly class MarkedAnswer implements Shape
 
     public function take(Spot $spot, Segmentation $into): bool
     {
-        if (!$into->asked()->answered || 1 !== preg_match('/^(\s*(?:A\s?\d{0,2}|Answer)\s*[.:)]\s*)(.*)$/i', $spot->text, $m)) {
+        if (!$into->asked()->answered || 1 !== preg_match('/^(\s*(?:(?:(?:(?:my|our|your|client[\'’]?s?)\s+)?(?:answer|response|reply)|A\s?\d{0,2})\s*[.:)]|[→►◦»]|->|=>|>>)\s*)(.*)$/iu', $spot->text, $m)) {
             return false;
         }
         $into->close();

@@ -20,7 +20,7 @@ final readonly class NumberedLabel implements Shape
 
     public function take(Spot $spot, Segmentation $into): bool
     {
-        if (1 !== preg_match('/^\s*(?<number>\d{1,2})(?<mark>[.)]?)\s+(?<label>.{2,50}?)\s*:?\s*$/u', $spot->text, $m)) {
+        if (1 !== preg_match('/^\s*(?<number>\d{1,2})(?<mark>[.):]?)\s+(?<label>(?:(?!\s[–—=-]\s).){2,50}?)\s*:?\s*$/u', $spot->text, $m)) {
             return false;
         }
         $mayBeOne = '' === $m['mark'] ? $spot->afterBlank && $into->isNextNumber((int) $m['number']) : $into->isNumbered();

@@ -14,8 +14,8 @@ use DunePocket\Catalogue\Cues;
 /** "Q: …", "3) What do you do?", "How many pages? Six." */
 final readonly class Question implements Shape
 {
-    private const WITHOUT_MARK = '/^(?<lead>\s*Q(?:\s*\d+\s*[.:)]?\s+|\s*[.:)]\s*))(?<asks>[^?]+)$/iu';
-    private const QUESTION = '/^(?<lead>\s*(?:(?:Q|Question|No)\.?\s*\d+\s*[.:)]?|Q\s*[.:)]|(?:[-*]\s*)?\d{1,2}\s*[.):]|[-*])?\s*)(?<asks>[^?]{3,160}\?(?!\))(?:\s*[^?.]{2,40}\?$)?(?:\s*\([^)]*\))?)\s*[:\-–]?\s*(?<answer>.*)$/iu';
+    private const WITHOUT_MARK = '/^(?<lead>\s*Q(?:\s*\d+\s*[.:)]?\s+|\s*[.:)]\s*))(?<asks>[^?:]+:?\s*)$/iu';
+    private const QUESTION = '/^(?<lead>\s*(?:(?:Q|Question|No)\.?\s*\d+\s*[.:)]?|Q(?:uestion)?\s*[.:)]|(?:[-*]\s*)?\d{1,2}\s*[.):]|[-*])?\s*)(?<asks>[^?]{3,160}\?(?!\))(?:\s*[^?.]{2,40}\?$)?(?:\s*\([^)]*\))?)\s*[:\-–]?\s*(?<answer>.*)$/iu';
     private const ASKS_THE_CLIENT = '/\b(?:you|your|who|what|how|where|which|when)\b|^(?:anything|anyone|something)\b|^(?:is|are|any|should|do|does) .*\b(?:there|any|we|it)\b/i';
     private const ASKED_BY_THE_CLIENT = '/\b(?:i|my)\b|^(?:can|could|would|will) (?:you|we|i)\b/i';
     private const SHORT = 4;
