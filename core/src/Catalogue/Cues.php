@@ -89,6 +89,8 @@ final readonly class Cues
     /** Agrees to everything the designer wrote in the message before. */
     public string $agreesToAll;
     public string $notOfferings;
+    /** Where the words that tell what is offered end. */
+    public string $offeringEnds;
     private string $blank;
     private string $signOff;
     private string $negation;
@@ -181,6 +183,7 @@ final readonly class Cues
         $this->givenUp = $any('given_up');
         $this->agreesToAll = $any('agrees_to_all');
         $this->notOfferings = $any('not_offerings');
+        $this->offeringEnds = $any('offering_ends');
         $this->labels = $cues->stringMap('labels');
         $this->blank = $expand($cues->string('blank'));
         $this->signOff = $expand($cues->string('sign_off'));

@@ -20,11 +20,11 @@ final readonly class LabelWords
     {
     }
 
-    /** What a label asks for, here; "also: …" goes on with the offerings before it. */
+    /** What a label asks for, here; "also: …" goes on with the offerings, or the aim, before it. */
     public function topic(string $label, Segmentation $into): ?string
     {
         return match (true) {
-            1 === preg_match(self::GOES_ON, $label) && $into->endsInOfferings() => FactKind::Offering->value,
+            1 === preg_match(self::GOES_ON, $label) && null !== $into->goesOnAs() => $into->goesOnAs(),
             FactKind::Audience->value === $into->asked()->topic && $this->isGrade($label) => FactKind::Audience->value,
             default => $this->cues->topic($label),
         };

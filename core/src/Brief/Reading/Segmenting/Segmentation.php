@@ -247,12 +247,16 @@ final class Segmentation
         $this->answeredInLine = true;
     }
 
-    /** Whether what is offered was told just before, so that "also: …" goes on with it. */
-    public function endsInOfferings(): bool
+    /** What "also: …" goes on with: what is offered, or a second aim, where that was told just before. */
+    public function goesOnAs(): ?string
     {
         $last = $this->last();
 
-        return BlockKind::Answer === $last?->kind && FactKind::Offering->value === $last->topic;
+        return match (BlockKind::Answer === $last?->kind ? $last->topic : null) {
+            FactKind::Offering->value => FactKind::Offering->value,
+            FactKind::Goal->value => FactKind::SecondaryGoal->value,
+            default => null,
+        };
     }
 
     /** Adds a block, apart from what labels inside it ask for. */

@@ -32,6 +32,8 @@ final readonly class TopicsByContent
     private const OUTCOME = '/^(?:(?:more|better|new|direct|online)\s+)*(?:[\p{L}-]+\s+){0,2}(?:enquir(?:y|ies)|bookings|sales|orders|sign-?ups|requests|donations|members|visits|clients|customers|leads|referrals|registrations)\b(?! (?:form|page|system|button|area|login))/iu';
     /** "chandlery since 1952" */
     private const SAYS_SINCE = '/^\p{Ll}[^,.]{2,40}\b(?:since|established|founded|est\.)\s/u';
+    private const FEWEST_NAMES = 3;
+    private const LONGEST_NAME = 3;
     private const ARE_PAGES = '/^(?:home|about|contact(?! form)|faq)\b|\b(?:home|about)\s*,/imu';
 
     public function __construct(private Cues $cues)
@@ -93,12 +95,21 @@ final readonly class TopicsByContent
             self::NEEDS => match (true) {
                 1 === preg_match(self::ARE_PAGES, $text) => FactKind::PageRequest,
                 1 === preg_match(self::OUTCOME, $text) => FactKind::Goal,
-                default => FactKind::Feature,
+                $this->areOfASite($text) || !$this->areNames($text) => FactKind::Feature,
+                default => FactKind::PageRequest,
             },
             self::WHAT => $isOfferingAsked ? FactKind::BusinessKind : FactKind::Offering,
             self::MENU => 1 === preg_match(self::IS_MENU_OF_SITE, $text) ? FactKind::PageRequest : FactKind::Offering,
             default => $this->areOfASite($text) ? FactKind::Feature : FactKind::Offering,
         };
+    }
+
+    /** "beers, taproom, tours, stockists" */
+    private function areNames(string $text): bool
+    {
+        $parts = array_column(Phrase::list($text), 0);
+
+        return \count($parts) >= self::FEWEST_NAMES && [] === array_filter($parts, static fn (string $part): bool => str_word_count($part) > self::LONGEST_NAME);
     }
 
     private function areOfASite(string $features): bool

@@ -50,7 +50,6 @@ final readonly class InRunningText
     private const ASIDE = '/(?<=\band),\s(?:since|for|as of|from|in) [^,.;]{3,25},(?=\s)|(?<=\band) (?:on )?the (?:first|second|third|last) \p{L}+day of (?:the|each|every) month(?=\s)|(?<=\band),\s(?:increasingly|lately|recently|more and more|occasionally|sometimes|of course|in season|in summer|in winter),(?=\s)/iu';
     /** "catering for parties and offices": two of them are no offerings. */
     private const OCCASIONS = '/ for (?:(?:parties|weddings|wakes|christenings|baptisms|funerals|birthdays|anniversaries|offices|events|functions|festivals|companies|schools)(?:, | and |, and )?){2,}(?: and (?:the like|such))?/iu';
-    private const STOP = '/(?:[.;!?]|\s[–—-]\s|,?\s(?:but|because|so(?! on)|which|who|where|when|while|although|though|full stop|period\.|since|if|until|that[\'’](?:s|re)|or anything|all of (?:it|them)|that (?:costs?|comes?|lasts?|runs?|takes?|starts?|meets?|have|has|had|are|is|were|we|i|you|they|need|don[\'’]?t|can)|as long as|mostly for|mainly for|usually for|to (?:people|help|make|give|keep|let)|,\s*(?:we|i|it|they))\b|,?\sand\s(?:on|in|at|every|once|twice|since|from|a few times|several times|(?:three|four|five|six) times|now and then|sometimes|occasionally)\s[^,.;]{0,25}\b(?:we|i|there)\b|,?\sand\s(?:we|i|they|it|people|that|you|can|have|all|want|would|need)\b|,\s(?:the (?:rest|remainder)|we|i|(?:also|plus) (?:we|i)|all|free(?! [\p{L}-]+(?:[.,]|\s*$))|(?:mostly|mainly|usually)(?! (?!at|on|in|for|to|by|with|from|men|women|families|people)[\p{L}-]+(?: [\p{L}-]+)? and [\p{L}-]+(?:s|ing|ware)\b)|with|that(?:[\'’]s| was| is| were)|this|my|he|she)\b)/iu';
 
     private string $terms;
 
@@ -100,7 +99,7 @@ final readonly class InRunningText
             [$text, $inBrackets] = [substr($text, 0, (int) strpos($inBrackets, ')')), explode(')', $inBrackets, 2)[0]];
         }
 
-        return 1 === preg_match(self::STOP, str_replace('; ', ', ', $inBrackets), $m, \PREG_OFFSET_CAPTURE) ? substr($text, 0, (int) $m[0][1]) : $text;
+        return 1 === preg_match($this->cues->offeringEnds, str_replace('; ', ', ', $inBrackets), $m, \PREG_OFFSET_CAPTURE) ? substr($text, 0, (int) $m[0][1]) : $text;
     }
 
     /** @return list<OfferingVerb> in the order of the text; where two begin together, the more certain first */

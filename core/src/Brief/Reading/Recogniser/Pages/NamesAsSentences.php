@@ -13,6 +13,8 @@ final readonly class NamesAsSentences
 {
     private const CERTAINTY = 0.93;
     private const LONGEST_NAME = 5;
+    /** "Contact, with form" */
+    private const REMARK = '/\s*\([^)]*\)$|,? with [^,.]{3,30}$/u';
 
     public function __construct(private PageRequests $make)
     {
@@ -25,7 +27,8 @@ final readonly class NamesAsSentences
      */
     public function requests(array $sentences): iterable
     {
-        foreach (Runs::of($sentences, $this->isName(...), Runs::inOneBlock(...)) as $names) {
+        foreach (Runs::of($sentences, $this->isName(...), Runs::inOneBlock(...)) as $run) {
+            $names = array_map(static fn (array $name): array => [preg_replace(self::REMARK, '', $name[0]) ?? $name[0], $name[1]], $run);
             if ($this->make->known($names) > 1) {
                 yield from $this->make->pages($names, 0, self::CERTAINTY);
             }
@@ -34,7 +37,7 @@ final readonly class NamesAsSentences
 
     private function isName(Sentence $sentence): bool
     {
-        $bare = rtrim($sentence->text, " .\n");
+        $bare = preg_replace(self::REMARK, '', rtrim($sentence->text, " .\n")) ?? $sentence->text;
 
         return null === $sentence->block->topic
             && !$this->make->saysTone($bare)
