@@ -71,6 +71,8 @@ final readonly class Cues
 
     /** @var list<array{string, bool, bool}> pattern with the refused names, whether any name will do, whether the sentence must have been taken back */
     public array $refusals;
+    /** @var list<array{string, string}> pattern of what would be done with a thing, and what the thing is called */
+    private array $refusedThings;
     /** What only websites have and clients often refuse, beside pages and features. */
     public string $siteThings;
     /** What is never refused as a page. */
@@ -165,6 +167,7 @@ final readonly class Cues
         $this->elsewhere = new Wordings($cues->strings('elsewhere'), $expand);
         $this->presentSiteLacks = new Wordings($cues->strings('present_site_lacks'), $expand);
         $this->refusals = array_map(static fn (Node $node): array => [$expand($node->string('find')), $node->bool('sure', false), $node->bool('taken_back', false)], $brief->child('refusals')->children('refusals'));
+        $this->refusedThings = array_map(static fn (Node $thing): array => [$expand($thing->string('find')), $thing->string('name')], $brief->child('refusals')->children('called'));
         $unwilling = $brief->child('unwilling');
         $this->siteThingsByFeature = array_map(static fn (Node $thing): array => [$expand($thing->string('find')), $thing->has('feature') ? $thing->string('feature') : null], $unwilling->children('things'));
         $this->unwilling = $expand('(?:'.implode('|', $unwilling->strings('unwilling')).')');
@@ -261,6 +264,18 @@ final readonly class Cues
     public function featureRefused(?string $feature, string $name): ?string
     {
         return 1 === preg_match($this->gadgets, $name) ? null : $feature;
+    }
+
+    /** "Sell anything online" refuses an online shop. */
+    public function nameRefused(string $words): string
+    {
+        foreach ($this->refusedThings as [$pattern, $name]) {
+            if (1 === preg_match($pattern, $words)) {
+                return $name;
+            }
+        }
+
+        return $words;
     }
 
     public function isSignOff(string $line): bool

@@ -21,6 +21,9 @@ final readonly class Topics
     /** "Which ones?" goes on with what was asked before. */
     private string $asksOn;
 
+    /** "> 2. To whom?" */
+    private const NUMBER = '/^[>\s]*(?:Q?\d{1,2}\s*[.):]\s*)?/u';
+
     /** @param callable(string): string $expand makes a pattern of what the catalogue holds */
     public function __construct(Node $topics, callable $expand)
     {
@@ -62,6 +65,6 @@ final readonly class Topics
 
     private function bare(string $text): string
     {
-        return trim(preg_replace('/\s*\([^)]*\)/u', '', trim($text)) ?? $text, " \t?:.!–—-*");
+        return trim(preg_replace(['/\s*\([^)]*\)/u', self::NUMBER], '', trim($text)) ?? $text, " \t?:.!–—-*");
     }
 }

@@ -45,16 +45,17 @@ final readonly class Segmenter
         $this->plain = new PlainAnswer($cues);
         $this->item = new Shapes\Item($inline);
         $this->topics = new TopicsByContent($cues);
-        $question = new Shapes\Question($cues, $this->plain, $name);
+        $question = new Shapes\Question($cues, $words, $this->plain, $name);
         $heading = new Shapes\Heading($cues, $question);
         $this->shapes = [
             new Shapes\Rule($heading),
             new Shapes\ContactLine(),
+            new Shapes\Verdict($cues, $words, $this->plain),
             new Shapes\TableRow($cues),
             new Shapes\Columns($cues),
             new Shapes\MarkedHeading($heading),
             new Shapes\BoldText($heading),
-            new Shapes\MarkedAnswer($this->plain),
+            new Shapes\MarkedAnswer(),
             new Shapes\NumberedAnswer(),
             new Shapes\Request($cues),
             $question,
@@ -83,7 +84,7 @@ final readonly class Segmenter
                 $this->notTheClients($line, $into);
             } elseif ($line->isBlank()) {
                 $into->closeAtBlank();
-            } elseif ($this->plain->take($line, $into)) {
+            } elseif ($this->plain->take(Shapes\MarkedAnswer::unmarked($line, $into), $into)) {
                 continue;
             } elseif (isset($into->form->listed[$i])) {
                 $this->item->listed($line, $into);

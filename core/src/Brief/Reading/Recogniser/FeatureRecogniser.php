@@ -37,6 +37,9 @@ final readonly class FeatureRecogniser implements Recogniser
     /** "want a shop", "take bookings", "photos of": what the name of the thing does not hold. */
     private const AROUND = '/^(?:(?:with|need|want|like|have|take|add|use|do|publish|show|display|list|put up|actual|our|an?|the|any)\s+)+|\s+(?:of|from|for|to|on|in|at)$/iu';
 
+    /** "gallery (yes), blog (no)" */
+    private const SAID_NO = '/\s*\(\s*(?:no|n|not (?:now|yet|needed|wanted|required)|no thanks|✗|✘)\s*\)/iu';
+
     public function __construct(private Cues $cues, private Negation $negation)
     {
     }
@@ -52,7 +55,7 @@ final readonly class FeatureRecogniser implements Recogniser
             }
             $asked = 'feature' === $topic || (null === $topic && $this->isList($sentence));
             $wished = isset($standing[$i]) && ($asked || true === $sentence->block->agreed || $reading->says($i, $this->cues->wanting) || \in_array($topic, ['goal', 'secondary_goal'], true) || (null === $topic && 1 !== preg_match(self::WHOLE_SENTENCE, preg_replace('/\([^)]*\)/u', '', $sentence->text) ?? $sentence->text)));
-            if ($asked) {
+            if ($asked || true === $sentence->block->agreed) {
                 yield from $this->alone($sentence);
             }
             if (!isset($standing[$i]) || $reading->says($i, $this->cues->presentSiteLacks)) {
@@ -94,8 +97,10 @@ final readonly class FeatureRecogniser implements Recogniser
     {
         foreach (Phrase::list($sentence->text) as [$part, $at]) {
             $feature = $this->cues->featureAlone(preg_replace('/\s*\([^)]*\)/u', '', $part) ?? $part);
-            if (null !== $feature && !$this->negation->covers($sentence, $at)) {
-                $words = rtrim($part, " \n.!");
+            $words = rtrim($part, " \n.!");
+            if (null !== $feature && 1 === preg_match(self::SAID_NO, $part)) {
+                yield new Candidate(FactKind::PageRefusal, Phrase::title(preg_replace(self::SAID_NO, '', $words) ?? $words), $sentence->start + $at, \strlen($words), self::ASKED, detail: array_filter(['feature' => $this->cues->featureRefused($feature, $words)]));
+            } elseif (null !== $feature && !$this->negation->covers($sentence, $at)) {
                 yield new Candidate(FactKind::Feature, $feature, $sentence->start + $at, \strlen($words), self::ASKED, detail: ['wording' => Phrase::tidy($words)]);
             }
         }
@@ -125,7 +130,7 @@ final readonly class FeatureRecogniser implements Recogniser
 
         return $isLong || 1 === preg_match(self::ON_THE_WAY, $words)
             ? strtr($feature, '-', ' ')
-            : preg_replace(self::AROUND, '', $words) ?? $words;
+            : $this->cues->nameRefused(preg_replace(self::AROUND, '', $words) ?? $words);
     }
 
     /** A sentence about the pages rather than the list of them. */

@@ -33,7 +33,7 @@ final readonly class RefusalRecogniser implements Recogniser
     /** Pages every site has: only "no about page" refuses one, and "about" alone never. */
     private const ALWAYS_THERE = '/^(?:home|contact|about)$/iu';
     /** "Scrap what I said", "Instagram does that": words that name nothing. */
-    private const NO_NAME = '/^(?:thanks?|thank you|please|ever|never|see (?:above|below|attached)|just|embarrassing|pointless|expensive|also|too|jiffy bag|bullet points)$|^privacy(?: (?:policy|page|notice))?$|^(?:nobody|no one|everybody|everyone|there)\b|^(?:selling|buying|making|doing) |\s(?:thought|said|says|felt|wanted|wants|asked)$|^pages? (?:about|on|for) (?:it|them|that|this)$|\s(?:an?|of|for|in|with|to|by|the|does|do|did|is|are)$|\b\p{L}+n[\'’]t\b|^(?:n?either|with|by|for|what|that|this|which|who|how|why|it|we|i|they|he|she|you)\b/iu';
+    private const NO_NAME = '/^(?:thanks?|thank you|please|ever|never|nor do|see (?:above|below|attached)|just|embarrassing|pointless|expensive|also|too|jiffy bag|bullet points)$|^privacy(?: (?:policy|page|notice))?$|^(?:nobody|no one|everybody|everyone|there)\b|^(?:selling|buying|making|doing) |\s(?:thought|said|says|felt|wanted|wants|asked)$|^pages? (?:about|on|for) (?:it|them|that|this)$|\s(?:an?|of|for|in|with|to|by|the|does|do|did|is|are)$|\b\p{L}+n[\'’]t\b|^(?:n?either|with|by|for|what|that|this|which|who|how|why|it|we|i|they|he|she|you)\b/iu';
     private const PREPOSITION = '/\s+(?:of|for|in|about|from|with|to|under|below|beside|next to|of any)\s.*$/iu';
 
     public function __construct(private Cues $cues, private PageKinds $pages)
@@ -113,7 +113,7 @@ final readonly class RefusalRecogniser implements Recogniser
                 }
                 $names = Phrase::wholeWords($names, substr($sentence->text, (int) $offset + \strlen($names)));
                 foreach (Phrase::list(str_replace([' nor ', ' no '], [', or ', ',no '], $names)) as [$part, $at]) {
-                    $lead = 1 === preg_match('/^(?:(?:n?one of (?:those|these|the|that|your)|(?:any|no) (?:kind|sort|form|type) of|an?|the|any|no|please|actually|actual|publish(?:ing)?|show(?:ing)?|display(?:ing)?|advertis(?:e|ing)|having|adding|taking|accepting|listing|mentioning|including|featuring|put(?:ting)? up|dont|don[\'’]?t|want|our|or|and|nor|also|but|maybe)\s+)+/iu', $part, $m) ? \strlen($m[0]) : 0;
+                    $lead = 1 === preg_match('/^(?:(?:n?one of (?:those|these|the|that|your)|(?:any|no) (?:kind|sort|form|type) of|an?|the|any|no|please|actually|actual|publish(?:ing)?|show(?:ing)?|display(?:ing)?|advertis(?:e|ing)|having|adding|taking|accepting|listing|mentioning|including|featuring|put(?:ting)?(?: up)?|dont|don[\'’]?t|want|our|or|and|nor|also|but|maybe)\s+)+/iu', $part, $m) ? \strlen($m[0]) : 0;
                     $from = (int) $offset + $at + $lead;
                     $candidate = $this->refusal(substr($part, $lead), $sentence->start + $from, $sure);
                     if (null === $candidate) {
@@ -141,7 +141,7 @@ final readonly class RefusalRecogniser implements Recogniser
 
         $feature = $this->cues->featureRefused($this->cues->featureNamed($bare), $bare);
 
-        return new Candidate(FactKind::PageRefusal, Phrase::title($bare), $start, max(1, \strlen(rtrim(preg_replace(self::AFTER_NAME, '', $words) ?? $words, " \n.,;:!"))), self::CERTAINTY, detail: array_filter(['feature' => $feature]));
+        return new Candidate(FactKind::PageRefusal, Phrase::title($this->cues->nameRefused($bare)), $start, max(1, \strlen(rtrim(preg_replace(self::AFTER_NAME, '', $words) ?? $words, " \n.,;:!"))), self::CERTAINTY, detail: array_filter(['feature' => $feature]));
     }
 
     /** A known page, a known feature, something called a page, or one of the things that only websites have. */

@@ -30,7 +30,7 @@ final class Runs
             if (\count($run) >= self::LEAST) {
                 yield array_map(static fn (Sentence $name): array => [trim($name->text, " .\n"), $name->start], $run);
             }
-            $run = [];
+            $run = null !== $sentence && $isName($sentence) ? [$sentence] : [];
         }
     }
 

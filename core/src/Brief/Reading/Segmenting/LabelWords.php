@@ -52,6 +52,7 @@ final readonly class LabelWords
     public function areOfASite(string $words): bool
     {
         return 1 === preg_match($this->cues->siteThings, $words)
-            || $this->cues->namesFeature($words);
+            || $this->cues->namesFeature($words)
+            || null !== $this->cues->featureAlone($words);
     }
 }

@@ -15,7 +15,7 @@ final readonly class PlainAnswer
     private const SAYS_NO_MORE = 3;
     private const NAME = '/(?:an? |the |any )?[\p{L}-]+(?: [\p{L}-]+){0,2}\?/u';
     /** "So a quote form. Online shop?" */
-    private const NAME_LAST = '/^(.*[.!]\s+)((?:an? |the |any )?(?!(?:anything|something|what|who|which|how|really|right|yes|no|ok|okay|else|correct|fine|agreed)\b)(?:online |live |photo |customer |members[\'’]? |booking |mailing )?[\p{L}-]+\?)\s*$/ius';
+    private const NAME_LAST = '/^(.*[.!]\s+)((?:an? |the |any )?(?!(?:anything|something|what|who|which|how|really|right|yes|no|ok|okay|else|correct|fine|agreed)\b)(?:online |live |photo |customer |members[\'’]? |booking |mailing )?[\p{L}-]+(?: (?:on|in) (?:the|your) (?:web ?)?site)?\?)\s*$/ius';
     private const NAMES_IN_A_ROW = '/^\s*(?:(?:an? |the |any |or |and )?(?!(?:anything|something|what|whats|who|which|how|really|right|yes|no|ok|okay|sorry|so|more|else|why|where|when|is|are|do|does|will|can|could|would|should|you|we|your|it|that)\b)[\p{L}-]+(?: [\p{L}-]+){0,2}\?\s*){2,4}$/iu';
 
     public function __construct(private Cues $cues)
@@ -30,23 +30,35 @@ final readonly class PlainAnswer
         if (null === $question || $into->inParagraph() || !str_contains($question->text, '?') || !$this->isShort($answer)) {
             return false;
         }
-        $agreed = $this->cues->answers->agrees($question->text, $answer);
         $answered = $this->cues->answers->isOfAll($answer) ? [$question] : $this->answered($question);
+        $agreed = $this->cues->answers->agrees($question->text, $answer);
         if (null === $agreed || $this->cues->answers->asksToTell($answered[0]->text)) {
             return false;
         }
-        foreach ($answered as $one) {
-            [$asked, $at] = $this->cues->answers->asked($one->text);
-            $into->add(BlockKind::Paragraph, $one->start + $at, $asked, $into->asked()->topic, $agreed);
-        }
+        $this->settle($answered, $agreed, $into);
         if (!$agreed) {
             $into->forget();
         }
 
+        return $this->saysNoMore($answer);
+    }
+
+    public function saysNoMore(string $answer): bool
+    {
         return str_word_count($answer) <= self::SAYS_NO_MORE && 1 !== preg_match('/,|\b(?:but|and)\b/iu', $answer);
     }
 
-    private function isShort(string $answer): bool
+    /** @param list<Line> $answered what was agreed to or refused */
+    public function settle(array $answered, bool $agreed, Segmentation $into): void
+    {
+        foreach ($answered as $one) {
+            [$asked, $at] = $this->cues->answers->asked($one->text);
+            $into->add(BlockKind::Paragraph, $one->start + $at, $asked, $into->asked()->topic, $agreed);
+        }
+    }
+
+    /** Whether the answer is short enough, or takes up what was asked, to be a yes or a no at all. */
+    public function isShort(string $answer): bool
     {
         return str_word_count(preg_split('/[.!]\s/u', $answer)[0] ?? '') <= self::WORDS || $this->cues->answers->takesUp($answer);
     }

@@ -22,6 +22,7 @@ final readonly class SourceForm
      * @param array<int, true>   $listed   the lines, by number from 0, of lists without any mark
      * @param bool               $numbered labels carry numbers
      * @param bool               $labelled lines that begin with "label:" or "label - " do so wherever they stand
+     * @param bool               $ticked   boxes are ticked, so that those left empty want nothing
      * @param bool               $headed   short lines above paragraphs are headings, whatever they say
      */
     private function __construct(
@@ -30,6 +31,7 @@ final readonly class SourceForm
         public bool $numbered,
         public bool $labelled,
         public bool $headed,
+        public bool $ticked,
     ) {
     }
 
@@ -42,6 +44,7 @@ final readonly class SourceForm
             self::hasNumberedLabels($lines, $cues),
             self::hasLabels($lines, $cues),
             self::hasHeadings($lines, $cues),
+            [] !== array_filter($lines, static fn (Line $line): bool => 1 === preg_match('/^\s*(?:[-*•]\s+)?(?:\[\s*[xX✓✔]\s*\]|[☑✅])/u', $line->text)),
         );
     }
 

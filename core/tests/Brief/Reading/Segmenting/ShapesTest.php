@@ -25,12 +25,12 @@ final class ShapesTest extends TestCase
         $cues = Bench::catalogue()->cues();
         $words = new LabelWords($cues);
         $plain = new PlainAnswer($cues);
-        $question = new Shapes\Question($cues, $plain, new Shapes\NameBefore());
+        $question = new Shapes\Question($cues, $words, $plain, new Shapes\NameBefore());
         $heading = new Shapes\Heading($cues, $question);
         $inline = new Shapes\InlineLabel($words);
         $shapes = [
             new Shapes\Rule($heading), new Shapes\ContactLine(), new Shapes\TableRow($cues), new Shapes\Columns($cues), new Shapes\MarkedHeading($heading),
-            new Shapes\BoldText($heading), new Shapes\MarkedAnswer($plain), new Shapes\NumberedAnswer(), new Shapes\Request($cues), $question,
+            new Shapes\BoldText($heading), new Shapes\MarkedAnswer(), new Shapes\Verdict($cues, $words, $plain), new Shapes\NumberedAnswer(), new Shapes\Request($cues), $question,
             new Shapes\Label($cues, $words, new Shapes\NameBefore()), new Shapes\NumberedLabel($cues), new Shapes\Item($inline), $heading, $inline,
             new Shapes\RunInHeading($cues), new Shapes\RunningText(new AnswerExtent()),
         ];
@@ -57,6 +57,9 @@ final class ShapesTest extends TestCase
         yield 'a label above a list' => ['Label', 'Tone:', [], 'tone'];
         yield 'a label that says more' => ['Label', 'Can we have five pages: home, prices', ['Heading -: Can we have five pages', 'Answer page_request: home, prices'], null];
         yield 'a label that groups' => ['Label', 'Evenings: the loft, the barn', ['Answer -: the loft, the barn'], null];
+        yield 'a verdict' => ['Verdict', 'Gallery: yes', ['Paragraph -: Gallery'], null];
+        yield 'a verdict that says more' => ['Verdict', 'Gallery? Yes, of the boats', ['Paragraph -: Gallery', 'Answer -: Yes, of the boats'], null];
+        yield 'a box that is ticked' => ['Verdict', '[x] Gallery', ['Paragraph -: Gallery'], null];
         yield 'an item' => ['Item', ' - hedge laying', ['Item -: hedge laying'], null];
         yield 'a lettered item' => ['Item', '(b) hedge laying', ['Item -: hedge laying'], null];
         yield 'a label in an item' => ['Item', '• Tone – calm', ['Answer tone: calm'], null];

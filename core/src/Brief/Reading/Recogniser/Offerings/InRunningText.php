@@ -24,6 +24,8 @@ final readonly class InRunningText
     private const NO_OBJECT = '/^\s*(?:,|(?:an? |the )?(?:[\p{L}-]+ ){0,2}(?:certificate|qualification|degree|licence|diploma)\b|silent\b|through\b|possible\b|(?:an? |the )(?:[\p{L}-]+ )?(?:film|video|trailer|photo|picture|clip)s?(?=\s*[,.]| (?:which|that|on|of)\b)|away\b|up\b|out\b(?! of\b)|down\b|(?:of|please)\b|to (?=\p{Ll})|for (?!(?:[\p{L}-]+ ){0,2}(?:weddings|parties|events|functions|funerals|festivals|hire|sale)\b))/iu';
     /** "eighty cows, thirty goats", "the courier broke half of it" */
     private const COUNTED = '/^\s*(?:the|\d+|two|three|four|five|six|seven|eight|nine|ten|twelve|twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety)\s/iu';
+    /** "We only take on 120 properties" */
+    private const LIMITED = '/^(?:we|i)? ?(?:only|never) (?:ever )?(?:take on|do|have|run|accept|keep)\s+(?:\d+|two|three|four|five|six|seven|eight|nine|ten|twelve|twenty)\b/iu';
     /** "We considered selling fabric" */
     private const NOT_DONE = '/\b(?:considered|thought about|thought of|talked about|looked (?:into|at)|toyed with|gave up|stopped|tried)\s+\p{L}+ing\b[^,]*$/iu';
     /** "models, in the studio, from wood" */
@@ -123,6 +125,7 @@ final readonly class InRunningText
     {
         return 1 === preg_match(self::NO_OBJECT, $verb->after())
             || 1 === preg_match(self::NOT_DONE, $verb->before().$verb->words)
+            || 1 === preg_match(self::LIMITED, $verb->words.$verb->after())
             || (1 === preg_match(self::IN_CLAUSE, $verb->before()) && 1 !== preg_match('/^\s*(?::|is\b|are\b)/iu', $verb->after()) && !str_ends_with($verb->words, ':'))
             || $this->negation->covers($sentence, $verb->offset);
     }

@@ -13,6 +13,10 @@ final readonly class NamesAsSentences
 {
     private const CERTAINTY = 0.93;
     private const LONGEST_NAME = 5;
+    /** "Warm and friendly", but not "Send a patient" */
+    private const TONE_WORDS = 2;
+    /** A block of so many names is a list of pages, though only one is known. */
+    private const MANY = 4;
     /** "Contact, with form" */
     private const REMARK = '/\s*\([^)]*\)$|,? with [^,.]{3,30}$/u';
 
@@ -29,10 +33,23 @@ final readonly class NamesAsSentences
     {
         foreach (Runs::of($sentences, $this->isName(...), Runs::inOneBlock(...)) as $run) {
             $names = array_map(static fn (array $name): array => [preg_replace(self::REMARK, '', $name[0]) ?? $name[0], $name[1]], $run);
-            if ($this->make->known($names) > 1) {
+            if ($this->make->known($names) > (\count($names) >= self::MANY && $this->areAllOfABlock($run, $sentences) ? 0 : 1)) {
                 yield from $this->make->pages($names, 0, self::CERTAINTY);
             }
         }
+    }
+
+    /**
+     * Whether a block holds nothing else.
+     *
+     * @param list<array{string, int}> $run       names, and where they begin
+     * @param list<Sentence>           $sentences
+     */
+    private function areAllOfABlock(array $run, array $sentences): bool
+    {
+        $first = array_values(array_filter($sentences, static fn (Sentence $sentence): bool => $sentence->start === $run[0][1]))[0] ?? null;
+
+        return null !== $first && \count(array_filter($sentences, static fn (Sentence $sentence): bool => $sentence->block === $first->block)) === \count($run);
     }
 
     private function isName(Sentence $sentence): bool
@@ -40,7 +57,7 @@ final readonly class NamesAsSentences
         $bare = preg_replace(self::REMARK, '', rtrim($sentence->text, " .\n")) ?? $sentence->text;
 
         return null === $sentence->block->topic
-            && !$this->make->saysTone($bare)
+            && (str_word_count($bare) > self::TONE_WORDS || !$this->make->saysTone($bare))
             && $sentence->isSpoken()
             && 1 === preg_match('/^\p{Lu}[\p{L}\'’&\s-]{2,30}$/u', $bare)
             && str_word_count($bare) <= self::LONGEST_NAME;

@@ -7,6 +7,7 @@ namespace DunePocket\Brief\Reading\Segmenting\Shapes;
 use DunePocket\Brief\Reading\BlockKind;
 use DunePocket\Brief\Reading\Segmenting\Asked;
 use DunePocket\Brief\Reading\Segmenting\LabelWords;
+use DunePocket\Brief\Reading\Segmenting\Lead;
 use DunePocket\Brief\Reading\Segmenting\Segmentation;
 use DunePocket\Brief\Reading\Segmenting\Shape;
 use DunePocket\Brief\Reading\Segmenting\Spot;
@@ -15,7 +16,7 @@ use DunePocket\Catalogue\Cues;
 /** "Tone: calm and dry", "Pages:" above a list. */
 final readonly class Label implements Shape
 {
-    private const LABEL = '/^(?<lead>\s*(?:[-*•▪◦●]\s+|Q\.?\s*\d{1,2}(?:\s*[.:)–-])?\s+|\(?\d{1,2}(?:[.):\/]+\s*|\s+[–—-]\s+|\s+(?=\p{Lu})(?!Pages?\b)))?)(?<label>[\p{L}](?:[\p{L}\s\/&\'’(),-]|(?<=\bno|\bnr|max)\.){1,60}?)\s*:\s*(?<value>.*)$/u';
+    private const LABEL = '/^'.Lead::PATTERN.'(?<label>[\p{L}](?:[\p{L}\s\/&\'’(),-]|(?<=\bno|\bnr|max)\.){1,60}?)\s*:\s*(?<value>.*)$/u';
     private const LEADS_TO_QUESTION = '/^(?:so|and|ok|okay|right|now),?\s+(?=(?:what|who|which|why|how|where)\b)/iu';
     private const BRIEF = '/\b(?:website|web ?site)?\s*brief\b/iu';
     private const PAGE_EACH = '/^(?:an?|one) (?:separate |own )?page (?:for|per) /iu';

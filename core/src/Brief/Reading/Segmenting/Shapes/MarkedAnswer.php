@@ -6,7 +6,6 @@ namespace DunePocket\Brief\Reading\Segmenting\Shapes;
 
 use DunePocket\Brief\Reading\BlockKind;
 use DunePocket\Brief\Reading\Line;
-use DunePocket\Brief\Reading\Segmenting\PlainAnswer;
 use DunePocket\Brief\Reading\Segmenting\Segmentation;
 use DunePocket\Brief\Reading\Segmenting\Shape;
 use DunePocket\Brief\Reading\Segmenting\Spot;
@@ -14,21 +13,26 @@ use DunePocket\Brief\Reading\Segmenting\Spot;
 /** "A: calm and dry", "→ calm and dry", beneath its question. */
 final readonly class MarkedAnswer implements Shape
 {
-    public function __construct(private PlainAnswer $plain)
-    {
-    }
+    private const MARK = '/^\s*(?:(?:(?:(?:my|our|your|client[\'’]?s?)\s+)?(?:answer|response|reply)|A\s?\d{0,2})\s*[.:)]|[→►◦»]|->|=>|>>)\s*/iu';
 
     public function take(Spot $spot, Segmentation $into): bool
     {
-        if (!$into->asked()->answered || 1 !== preg_match('/^(\s*(?:(?:(?:(?:my|our|your|client[\'’]?s?)\s+)?(?:answer|response|reply)|A\s?\d{0,2})\s*[.:)]|[→►◦»]|->|=>|>>)\s*)(.*)$/iu', $spot->text, $m)) {
+        $line = new Line($spot->start, $spot->text);
+        $answer = self::unmarked($line, $into);
+        if ($answer === $line) {
             return false;
         }
         $into->close();
-        $answer = new Line($spot->start + \strlen($m[1]), $m[2]);
-        if (!$this->plain->take($answer, $into)) {
-            $into->add(BlockKind::Answer, $answer->start, $answer->text, $into->asked()->topic);
-        }
+        $into->add(BlockKind::Answer, $answer->start, $answer->text, $into->asked()->topic);
 
         return true;
+    }
+
+    /** The line without what marks it as an answer; the same where nothing was asked or it carries no mark. */
+    public static function unmarked(Line $line, Segmentation $into): Line
+    {
+        return $into->asked()->answered && 1 === preg_match(self::MARK, $line->text, $m)
+            ? new Line($line->start + \strlen($m[0]), substr($line->text, \strlen($m[0])), $line->age, $line->role)
+            : $line;
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace DunePocket\Brief\Reading\Segmenting\Shapes;
 
 use DunePocket\Brief\Reading\Line;
+use DunePocket\Brief\Reading\Segmenting\LabelWords;
 use DunePocket\Brief\Reading\Segmenting\PlainAnswer;
 use DunePocket\Brief\Reading\Segmenting\Segmentation;
 use DunePocket\Brief\Reading\Segmenting\Shape;
@@ -15,12 +16,14 @@ use DunePocket\Catalogue\Cues;
 final readonly class Question implements Shape
 {
     private const WITHOUT_MARK = '/^(?<lead>\s*Q(?:\s*\d+\s*[.:)]?\s+|\s*[.:)]\s*))(?<asks>[^?:]+:?\s*)$/iu';
-    private const QUESTION = '/^(?<lead>\s*(?:(?:Q|Question|No)\.?\s*\d+\s*[.:)]?|Q(?:uestion)?\s*[.:)]|(?:[-*]\s*)?\d{1,2}\s*[.):]|[-*])?\s*)(?<asks>[^?]{3,160}\?(?!\))(?:\s*[^?.]{2,40}\?$)?(?:\s*\([^)]*\))?)\s*[:\-–]?\s*(?<answer>.*)$/iu';
+    private const QUESTION = '/^(?<lead>\s*(?:(?:Q|Question|No)\.?\s*\d+\s*[.:)]?|Q(?:uestion)?\s*[.:)]|(?:[-*]\s*)?\d{1,2}(?:\s*[.):]|(?=\s\p{Lu}))|[-*])?\s*)(?<asks>[^?]{3,160}\?(?!\))(?:\s*[^?.]{2,40}\?$)?(?:\s*\([^)]*\))?)\s*[:\-–]?\s*(?<answer>.*)$/iu';
     private const ASKS_THE_CLIENT = '/\b(?:you|your|who|what|how|where|which|when)\b|^(?:anything|anyone|something)\b|^(?:is|are|any|should|do|does) .*\b(?:there|any|we|it)\b/i';
-    private const ASKED_BY_THE_CLIENT = '/\b(?:i|my)\b|^(?:can|could|would|will) (?:you|we|i)\b/i';
+    private const ASKED_BY_THE_CLIENT = '/\b(?:i|my)\b|^(?:(?:can|could|will) (?:you|we|i)|would (?:you (?!like\b|want\b|prefer\b)|we|i))\b/i';
     private const SHORT = 4;
+    /** "Live chat?" */
+    private const NAME = 3;
 
-    public function __construct(private Cues $cues, private PlainAnswer $plain, private NameBefore $name)
+    public function __construct(private Cues $cues, private LabelWords $words, private PlainAnswer $plain, private NameBefore $name)
     {
     }
 
@@ -71,6 +74,10 @@ final readonly class Question implements Shape
     private function asksTheClient(string $question, ?string $topic, bool $alone): bool
     {
         $short = null !== $topic && str_word_count($question) <= self::SHORT;
+
+        if ($alone && str_word_count($question) <= self::NAME && $this->words->areOfASite($question)) {
+            return true;
+        }
 
         return (null !== $topic || $alone)
             && ($short || 1 === preg_match(self::ASKS_THE_CLIENT, $question))

@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DunePocket\Brief\Reading\Segmenting\Shapes;
+
+use DunePocket\Brief\Reading\BlockKind;
+use DunePocket\Brief\Reading\Line;
+use DunePocket\Brief\Reading\Segmenting\LabelWords;
+use DunePocket\Brief\Reading\Segmenting\Lead;
+use DunePocket\Brief\Reading\Segmenting\PlainAnswer;
+use DunePocket\Brief\Reading\Segmenting\Segmentation;
+use DunePocket\Brief\Reading\Segmenting\Shape;
+use DunePocket\Brief\Reading\Segmenting\Spot;
+use DunePocket\Catalogue\Cues;
+
+/** "Blog: no", "| Do you want a gallery? | yes |", "[x] Map": a thing and whether it is wanted, in one line. */
+final readonly class Verdict implements Shape
+{
+    private const BEHIND = '/^(?:\s*\|)?'.Lead::PATTERN.'\**(?<thing>\p{L}[^?:|\t\[]{1,90}?\??)(?:\s*\(y(?:es)?\s*\/\s*n(?:o)?\))?\**\s*(?:(?<=[?])|(?<=[?]\*\*)|:|\s[–—=-]|->|→|\t+|\s{3,}|\||(?=\[)|(?=[✓✔✅✗✘✕❌]))[\s:=|*–—-]*(?<answer>[^|]+?)[\s|]*$/u';
+    /** "no. News: no.": another thing in the same line. */
+    private const ANOTHER = '/[.!?;]\s+\p{L}[^.?!:]{1,40}[:?]\s*\S/u';
+    private const BEFORE = '/^\s*(?:[-*•]\s+)?(?<mark>\[\s*[xX✓✔]\s*\]|\(\s*[xX✓✔]\s*\)|[☑✅☒✗✘✕❌])\s*(?<thing>\p{L}.*)$/u';
+    private const NOT_TICKED = '/^\s*(?:[-*•]\s+)?(?:\[\s*\]|\(\s*\)|☐)\s*\p{L}/u';
+    private const YES = '/^[\[(]?\s*(?:[✓✔☑✅xX]|y)\s*[\])]?$/iu';
+    private const NO = '/^[\[(]?\s*(?:[✗✘✕❌]|n)\s*[\])]?$/iu';
+    private const CROSSED = '/[☒✗✘✕❌]/u';
+    private const THING_WORDS = 6;
+
+    public function __construct(private Cues $cues, private LabelWords $words, private PlainAnswer $plain)
+    {
+    }
+
+    public function take(Spot $spot, Segmentation $into): bool
+    {
+        if (1 === preg_match(self::BEFORE, $spot->text, $m, \PREG_OFFSET_CAPTURE)) {
+            $into->close();
+            $into->add(BlockKind::Paragraph, $spot->start + (int) $m['thing'][1], $m['thing'][0], $into->asked()->topic, 1 !== preg_match(self::CROSSED, $m['mark'][0]));
+
+            return true;
+        }
+        if ($into->form->ticked && 1 === preg_match(self::NOT_TICKED, $spot->text)) {
+            $into->close();
+
+            return true;
+        }
+
+        return 1 === preg_match(self::BEHIND, $spot->text, $m, \PREG_OFFSET_CAPTURE)
+            && 1 !== preg_match(self::ANOTHER, $m['answer'][0])
+            && $this->write(
+                new Line($spot->start + (int) $m['thing'][1], $m['thing'][0]),
+                new Line($spot->start + (int) $m['answer'][1], $m['answer'][0]),
+                $into,
+            );
+    }
+
+    private function write(Line $thing, Line $answer, Segmentation $into): bool
+    {
+        $agreed = $this->agreed($thing, $answer);
+        if (null === $agreed || !$this->mayBeWanted($thing->text)) {
+            return false;
+        }
+        $into->close();
+        $this->plain->settle([$thing], $agreed, $into);
+        if (!$this->plain->saysNoMore($answer->text)) {
+            $into->add(BlockKind::Answer, $answer->start, $answer->text);
+        }
+
+        return true;
+    }
+
+    private function agreed(Line $thing, Line $answer): ?bool
+    {
+        return match (true) {
+            1 === preg_match(self::YES, $answer->text) => true,
+            1 === preg_match(self::NO, $answer->text) => false,
+            !$this->plain->isShort($answer->text) => null,
+            default => $this->cues->answers->agrees($thing->text, trim($answer->text, '[]() ')),
+        };
+    }
+
+    /** "Anything else? No." asks for nothing a site could have, "Budget: no" neither. */
+    private function mayBeWanted(string $thing): bool
+    {
+        $bare = trim($thing, '* ?');
+        $isOfASite = $this->words->areOfASite($bare);
+
+        return str_ends_with($thing, '?')
+            ? $isOfASite && !$this->cues->answers->asksToTell($thing)
+            : str_word_count($bare) <= self::THING_WORDS && $isOfASite && null === $this->cues->topics->ofLabel($bare);
+    }
+}
