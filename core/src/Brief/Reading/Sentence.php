@@ -15,6 +15,12 @@ final readonly class Sentence
     ) {
     }
 
+    /** The same sentence in other letters, as many bytes long. */
+    public function reading(string $text): self
+    {
+        return new self($text, $this->start, $this->block, $this->takenBack);
+    }
+
     /** "Somebody asked for a shop. Please don't.", or a question answered with no. */
     public function isRefused(): bool
     {

@@ -41,7 +41,7 @@ final class Speller
     public function correct(string $word): ?string
     {
         if (!\array_key_exists($word, $this->seen)) {
-            $right = \strlen($word) < self::SHORTEST || isset($this->vocabulary[$word]) || 1 === preg_match(self::CONTRACTED, $word) || 1 !== preg_match('/^[a-z]+$/', $word) || WordList::holds($this->words, $word) || WordList::holds($this->names, $word) || $this->isDoer($word) || $this->isCompound($word);
+            $right = \strlen($word) < self::SHORTEST || isset($this->vocabulary[$word]) || 1 === preg_match(self::CONTRACTED, $word) || 1 !== preg_match('/^[a-z]+$/', $word) || WordList::holds($this->words, $word) || WordList::holds($this->names, $word) || $this->isDoer($word) || $this->isDoneAgain($word) || $this->isCompound($word);
             $this->seen[$word] = $right ? null : $this->nearest($word);
         }
 
@@ -66,6 +66,12 @@ final class Speller
         return 1 === preg_match('/^(.+)er(s?)$/', $word, $m)
             && (WordList::holds($this->words, $m[1]) || WordList::holds($this->words, $m[1].'e'))
             && !WordList::holds($this->words, $m[1].'or'.$m[2]);
+    }
+
+    /** "regassing", "de-mossed": a known word with something before it. */
+    private function isDoneAgain(string $word): bool
+    {
+        return 1 === preg_match('/^(?:re|de|un|pre)(.{4,})$/', $word, $m) && WordList::holds($this->words, $m[1]);
     }
 
     private function nearest(string $word): ?string

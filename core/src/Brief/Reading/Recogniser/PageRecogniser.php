@@ -13,6 +13,7 @@ use DunePocket\Brief\Reading\Recogniser\Pages\NamesAlone;
 use DunePocket\Brief\Reading\Recogniser\Pages\NamesAsSentences;
 use DunePocket\Brief\Reading\Recogniser\Pages\PageRequests;
 use DunePocket\Brief\Reading\Recogniser\Pages\SpokenPages;
+use DunePocket\Brief\Reading\Sentence;
 use DunePocket\Catalogue\Cues;
 use DunePocket\Catalogue\Feature;
 use DunePocket\Catalogue\PageKinds;
@@ -38,16 +39,24 @@ final readonly class PageRecogniser implements Recogniser
     public function recognise(Reading $reading): iterable
     {
         yield from $this->sentences->requests($reading->sentences);
-        foreach ($reading->sentences as $sentence) {
-            if (!$sentence->isSpoken() || \in_array($sentence->block->kind, [BlockKind::Title, BlockKind::Heading], true)) {
+        foreach (array_map($this->withPlainBrackets(...), $reading->sentences) as $sentence) {
+            if (!$sentence->isSpoken() || false === $sentence->block->agreed || \in_array($sentence->block->kind, [BlockKind::Title, BlockKind::Heading], true)) {
                 continue;
             }
             yield from match ($sentence->block->topic) {
                 'page_request' => $this->asked->requests($sentence),
-                null, 'feature' => [...$this->names->requests($sentence), ...$this->spoken->requests($sentence)],
-                'goal', 'offering', 'business_kind', 'page_count', 'page_limit' => $this->spoken->requests($sentence),
+                null, 'feature', 'page_count', 'page_limit' => [...$this->names->requests($sentence), ...$this->spoken->requests($sentence)],
+                'goal', 'offering', 'business_kind' => $this->spoken->requests($sentence),
                 default => [],
             };
         }
+    }
+
+    /** "realisations (big photos!), contact": what is said in brackets ends no list. */
+    private function withPlainBrackets(Sentence $sentence): Sentence
+    {
+        $text = preg_replace_callback('/\([^()]*\)/u', static fn (array $m): string => strtr($m[0], '.!?:;', '-----'), $sentence->text) ?? $sentence->text;
+
+        return $text === $sentence->text ? $sentence : $sentence->reading($text);
     }
 }

@@ -21,6 +21,9 @@ final readonly class ToneRecogniser implements Recogniser
     /** Two words of tone in one breath with one of these are a wish for the voice. */
     private const WISHED = '/\bplease\b|\bbut (?:not|never|don[\'’]?t|do not|without)\b/iu';
 
+    /** "Warm like an aunt but elegant also." */
+    private const SHORT = 9;
+
     /** Where other wishes are listed, only what can be nothing else is about the voice. */
     private const LISTS = ['design_note', 'feature'];
 
@@ -75,6 +78,9 @@ final readonly class ToneRecogniser implements Recogniser
             return true;
         }
         if ($this->isListOfTones($sentence->text)) {
+            return true;
+        }
+        if ($this->startsWithTone($sentence->text) && $this->count($sentence->text) > 1 && str_word_count($sentence->text) <= self::SHORT && 1 !== preg_match('/\b(?:work|people|clients|name|team|staff|service|prices?)\b/iu', $sentence->text)) {
             return true;
         }
         if (1 === preg_match(self::WISHED, $sentence->text) && ($this->count($sentence->text) > 1 || $this->startsWithTone($sentence->text))) {

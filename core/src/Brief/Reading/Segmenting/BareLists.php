@@ -17,7 +17,7 @@ final readonly class BareLists
     /** Words of these topics stand in lists of offerings too: "Costs budgeting". */
     private const IN_OFFERINGS = ['budget', 'location', 'proof', 'person', 'offering', 'area_served', 'existing_site', 'social_profile'];
     private const UNMISTAKABLE_PAGE = '/^(?:home|about|contact|services?|products|gallery|news)\b/iu';
-    private const NO_LIST_LINE = '/[.,;:?!✓✔✅✗✘✕❌]$|^[-*•·–|>#\[☐☑✅☒✗✘✕❌]|^\d+[.)]\s|^[^:]{1,30}:(?:\s|$)|\*\*|\t|\S\s{3,}\S|\s(?:[|=]|->|=>|→)\s|\?\s|^(?:hi|hello|hey|dear)\b/iu';
+    private const NO_LIST_LINE = '/[.,;:?!✓✔✅✗✘✕❌]$|^[-~*•·–|>#\[☐☑✅☒✗✘✕❌]|^\d+[.)]\s|^[^:]{1,30}:(?:\s|$)|\*\*|\t|\S\s{3,}\S|\s(?:[|=]|->|=>|→)\s|\?\s|^(?:hi|hello|hey|dear)\b/iu';
 
     public function __construct(private Cues $cues)
     {

@@ -8,5 +8,5 @@ namespace DunePocket\Brief\Reading\Segmenting;
 final class Lead
 {
     /** A part of a regular expression. */
-    public const PATTERN = '(?<lead>\s*(?:[-*•▪◦●]\s+|Q\.?\s*\d{1,2}(?:\s*[.:)–-])?\s+|\(?\d{1,2}(?:[.):\/]+\s*|\s+[–—-]\s+|\s+(?=\p{Lu})(?!Pages?\b)))?)';
+    public const PATTERN = '(?<lead>\s*(?:[-~*•▪◦●]\s+|Q\.?\s*\d{1,2}(?:\s*[.:)–-])?\s+|\(?\d{1,2}(?:[.):\/]+\s*|\s+[–—-]\s+|\s+(?=\p{Lu})(?!Pages?\b)))?)';
 }

@@ -16,6 +16,9 @@ final class Segmentation
     /** "make it fun", after the answer was given. */
     private const TO_THE_DESIGNER = '/^(?:(?:and|oh|also|btw|ps|so)[, ]+)*(?:please|make|keep|can you|could you|can we|could we|we need|i need|i want|we want|it (?:should|must|needs))\b/iu';
 
+    /** "We propose the following structure." above the list of it. */
+    private const ANNOUNCES_PAGES = '/\b(?:following|these) (?:pages|structure|site ?map|sections|menu|navigation)\s*[.:–-]?\s*$/iu';
+
     private Asked $asked;
     /** @var list<Block> */
     private array $blocks = [];
@@ -32,6 +35,8 @@ final class Segmentation
     private bool $justAsked = false;
     private bool $designerAsking = false;
     private bool $designerJustAsked = false;
+    /** How many blocks stand before the list that was announced. */
+    private ?int $announced = null;
     /** What was asked for last. */
     private ?string $askedLast = null;
 
@@ -128,6 +133,7 @@ final class Segmentation
 
     public function under(Asked $asked): void
     {
+        $this->announced = null;
         $this->asked = $asked;
     }
 
@@ -135,6 +141,7 @@ final class Segmentation
     {
         $this->asked = Asked::nothing();
         $this->answeredInLine = false;
+        $this->announced = null;
     }
 
     public function isNumbered(): bool
@@ -212,13 +219,17 @@ final class Segmentation
         } else {
             $this->addWithLabels(BlockKind::Paragraph, $start, $text, $this->asked->topic);
         }
+        if (1 === preg_match(self::ANNOUNCES_PAGES, $text)) {
+            $this->under(Asked::byHeading(FactKind::PageRequest->value));
+            $this->announced = \count($this->blocks);
+        }
     }
 
     /** An empty line. */
     public function closeAtBlank(): void
     {
         $this->close();
-        if ($this->answeredInLine) {
+        if ($this->answeredInLine || (null !== $this->announced && \count($this->blocks) > $this->announced)) {
             $this->forget();
         }
     }

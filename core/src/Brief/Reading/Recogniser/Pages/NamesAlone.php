@@ -16,6 +16,7 @@ final readonly class NamesAlone implements PageWording
     private const CERTAINTY = 0.9;
     private const LEAST = 3;
     private const SHORT = 3;
+    private const TOPICS = [null, 'page_count', 'page_limit'];
     /** A list that begins or ends with one of these is one of pages. */
     private const AT_THE_ENDS = '/^\s*(?:home|about)\b|\b(?:contact(?: us| me)?|find us|where we are|get in touch|visit us|about(?: us| me)?)\s*(?:\([^)]*\))?\s*$/iu';
     /** "Shop - Recipes - Contact" */
@@ -39,7 +40,7 @@ final readonly class NamesAlone implements PageWording
             return;
         }
         $known = $this->make->known($parts);
-        $unasked = null === $sentence->block->topic;
+        $unasked = \in_array($sentence->block->topic, self::TOPICS, true);
         $arePages = $known > 0 || ($unasked && \count($parts) > self::LEAST && ($isSeparated || $this->haveTitles($parts)));
         if ($arePages && (($unasked && $this->areOfASite($parts, $text, $known)) || $this->make->areNames($parts))) {
             yield from $this->make->pages($parts, $sentence->start, self::CERTAINTY);
@@ -49,7 +50,7 @@ final readonly class NamesAlone implements PageWording
     /** @param list<array{string, int}> $parts */
     private function areOfASite(array $parts, string $text, int $known): bool
     {
-        $long = array_filter($parts, static fn (array $part): bool => str_word_count($part[0]) > self::SHORT && 1 !== preg_match('/^(?:how|what|where|why|who)\b/iu', $part[0]));
+        $long = array_filter($parts, static fn (array $part): bool => str_word_count(preg_replace('/\s*\([^)]*\)/u', '', $part[0]) ?? $part[0]) > self::SHORT && 1 !== preg_match('/^(?:how|what|where|why|who)\b/iu', $part[0]));
 
         return [] === $long
             && (1 === preg_match(self::AT_THE_ENDS, $text) || ($known > 1 && 2 * $known >= \count($parts)))

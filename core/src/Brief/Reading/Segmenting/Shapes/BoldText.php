@@ -19,7 +19,7 @@ final readonly class BoldText implements Shape
 
     public function take(Spot $spot, Segmentation $into): bool
     {
-        if (1 !== preg_match('/^(\s*(?:[-*]\s+)?(?:\*\*|__|\*(?=\S)|_(?=\S)))(.+?)(?:\*\*|__|\*|_)([:.]?)\s*(?:[–—-]\s+)?(.*)$/u', $spot->text, $m) || \strlen($m[2]) >= self::BYTES) {
+        if (1 !== preg_match('/^(\s*(?:[-*]\s+)?(?:\*\*|__|\*(?=\S)|_(?=\S)))(.+?)(?:\*\*|__|\*|_)([:.]?)\s*(?:\((?!\d)[^)]*\)[.:]\s+)?(?:[–—-]\s+)?(.*)$/u', $spot->text, $m) || \strlen($m[2]) >= self::BYTES) {
             return false;
         }
         $into->close();

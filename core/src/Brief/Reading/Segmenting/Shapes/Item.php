@@ -13,7 +13,7 @@ use DunePocket\Brief\Reading\Segmenting\Spot;
 /** "- nail trims", "2) nail trims", "(b) nail trims" */
 final readonly class Item implements Shape
 {
-    private const ITEM = '/^(\s*(?:[-*•–·‣◦▪●○→✓✔►]|\(?\d{1,2}[.)\/]|\d{1,2}(?:\.\d{1,2}){1,2}\.?|\(?[a-z]\))\s+)(\S.*)$/u';
+    private const ITEM = '/^(\s*(?:[-~*•–·‣◦▪●○→✓✔►]|\(?\d{1,2}[.)\/]|\d{1,2}(?:\.\d{1,2}){1,2}\.?|\(?[a-z]\))\s+)(\S.*)$/u';
 
     public function __construct(private InlineLabel $label)
     {
