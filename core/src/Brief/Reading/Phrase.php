@@ -11,10 +11,12 @@ final class Phrase
 {
     /** Stands for a space inside words that belong together, while an enumeration is split. */
     private const BOUND = "\x01";
+    /** So many parts between semicolons are names with an "and" of their own: "courses; dates and prices; book". */
+    private const GROUPS = 4;
     /** Stands for a comma between numbers. */
     private const COMMA = "\x02";
     /** "food and drink" */
-    private const PAIRS = '/\b(?:(?:mon|tues|wednes|thurs|fri|satur|sun)days? and (?:mon|tues|wednes|thurs|fri|satur|sun)days?|new and used|used and new|old and new|large and small|small and large|hot and cold|indoor and outdoor|domestic and commercial|residential and commercial|commercial and (?:domestic|residential|industrial)|day and evening|weekday and weekend|(?:men[\'’]s|women[\'’]s|ladies[\'’]) and (?:men[\'’]s|women[\'’]s|gents[\'’])|interior and exterior|inside and outside|walk and talk|meet and greet|show and tell|pick and mix|mix and match|knit and natter|stay and play|come and (?:sing|try|play|dance)|try and buy|make and take|hop and shop|click and collect|park and ride|(?:sip|paint) and (?:sip|paint)|learn and play|lost and found|drop and collect|wine and cheese|tea and cake|gin and tonic|rock and roll|song and dance|before and after|now and (?:again|then)|again and again|black and white|more and more|off and on|on and off|dos and don[\'’]?ts|terms and conditions|bed (?:and|&) breakfast|questions (?:and|&) answers|q (?:and|&) a|news (?:and|&) events|health and safety|arts and crafts|first and foremost|food and drinks?|tips and tricks|parents? and toddlers?|rise and recline|pie and mash|fish and chips|bits and pieces|drop and go|hop on and off|cut and colour|wash and cut|cash and carry|mother and baby|facts and figures|research and development|wills and probate|probate and wills|health and beauty|food and wine|sales and marketing|design and build|supply and fit|service and repair|wine and dine|sales and lettings|search and rescue|drop[- ]off and collection|collection and delivery|pick[- ]up and delivery)\b/iu';
+    private const PAIRS = '/\b(?:(?:mon|tues|wednes|thurs|fri|satur|sun)days? and (?:mon|tues|wednes|thurs|fri|satur|sun)days?|new and used|used and new|old and new|large and small|small and large|hot and cold|indoor and outdoor|domestic and commercial|residential and commercial|commercial and (?:domestic|residential|industrial)|day and evening|weekday and weekend|(?:men[\'’]s|women[\'’]s|ladies[\'’]) and (?:men[\'’]s|women[\'’]s|gents[\'’])|interior and exterior|inside and outside|walk and talk|meet and greet|show and tell|pick and mix|mix and match|knit and natter|stay and play|pay and display|come and (?:sing|try|play|dance)|try and buy|make and take|hop and shop|click and collect|park and ride|(?:sip|paint) and (?:sip|paint)|learn and play|lost and found|drop and collect|wine and cheese|tea and cake|gin and tonic|rock and roll|song and dance|before and after|now and (?:again|then)|again and again|black and white|more and more|off and on|on and off|dos and don[\'’]?ts|terms and conditions|bed (?:and|&) breakfast|questions (?:and|&) answers|q (?:and|&) a|news (?:and|&) events|health and safety|arts and crafts|first and foremost|food and drinks?|tips and tricks|parents? and toddlers?|rise and recline|pie and mash|fish and chips|bits and pieces|drop and go|hop on and off|cut and colour|wash and cut|cash and carry|mother and baby|facts and figures|research and development|wills and probate|probate and wills|health and beauty|food and wine|sales and marketing|design and build|supply and fit|service and repair|wine and dine|sales and lettings|search and rescue|drop[- ]off and collection|collection and delivery|pick[- ]up and delivery)\b/iu';
     /** "for 2, 3 and 4 year olds" */
     private const NUMBERS = '/\b\d{1,3}(?:, \d{1,3})*,? (?:and|or|&) \d{1,3}(?= \p{L})/u';
 
@@ -67,7 +69,10 @@ final class Phrase
      */
     public static function list(string $text): array
     {
-        return array_merge([], ...array_map(static fn (array $group): array => self::enumeration(...$group), self::split('/\s*;\s*(?![^(]*\))/u', $text, 0)));
+        $groups = self::split('/\s*;\s*(?![^(]*\))/u', $text, 0);
+        $areNames = \count($groups) >= self::GROUPS && !str_contains($text, ',');
+
+        return array_merge([], ...array_map(static fn (array $group): array => $areNames && 1 !== preg_match('/^(?:and|or|&)\s/iu', $group[0]) ? [$group] : self::enumeration(...$group), $groups));
     }
 
     /** @return list<array{string, int}> */
@@ -119,7 +124,7 @@ final class Phrase
     /** A phrase with a preposition takes what follows an "and" with it: "cakes for weddings and birthdays". */
     private static function bindsOn(string $phrase): bool
     {
-        return 1 === preg_match('/\s(?:for|to(?! \d)|with|between|from|at)\s/iu', ' '.(preg_replace('/\([^)]*\)/u', '', $phrase) ?? $phrase).' ');
+        return 1 === preg_match('/\s(?:for|to(?! \d)|with|between|from(?! (?:january|february|march|april|may|june|july|august|september|october|november|december|spring|summer|autumn|winter)\b)|at(?! (?:weekends|night|lunchtime|lunch|christmas|easter|halloween)\b))\s/iu', ' '.(preg_replace('/\([^)]*\)/u', '', $phrase) ?? $phrase).' ');
     }
 
     /**

@@ -84,6 +84,9 @@ final readonly class Segmenter
                 $this->notTheClients($line, $into);
             } elseif ($line->isBlank()) {
                 $into->closeAtBlank();
+            } elseif (isset($into->form->pages[$i])) {
+                $into->announcePages();
+                $this->item->listed($line, $into);
             } elseif ($this->plain->take(Shapes\MarkedAnswer::unmarked($line, $into), $into)) {
                 continue;
             } elseif (isset($into->form->listed[$i])) {

@@ -92,6 +92,7 @@ final readonly class LikelyNameRecogniser implements Recogniser
             && 1 !== preg_match(self::OF_PAGES, $name)
             && null === $this->cues->topics->ofLabel($name)
             && !$this->cues->namesFeature($name)
+            && (str_contains($name, ' ') || 1 !== preg_match($this->cues->persons, $name))
             && 1 !== preg_match('/^\d|\d{4}|^[^\p{L}]*$/u', $name)
             && (\count($words) > 1 || !WordList::holds($this->words, mb_strtolower($name)))
             && !(mb_strtoupper($name) === $name && mb_strlen($name) < 6);

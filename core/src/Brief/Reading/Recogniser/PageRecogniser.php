@@ -55,7 +55,7 @@ final readonly class PageRecogniser implements Recogniser
     /** "realisations (big photos!), contact": what is said in brackets ends no list. */
     private function withPlainBrackets(Sentence $sentence): Sentence
     {
-        $text = preg_replace_callback('/\([^()]*\)/u', static fn (array $m): string => strtr($m[0], '.!?:;', '-----'), $sentence->text) ?? $sentence->text;
+        $text = preg_replace_callback('/\([^()]*\)/u', static fn (array $m): string => strtr($m[0], '!?', '--'), $sentence->text) ?? $sentence->text;
 
         return $text === $sentence->text ? $sentence : $sentence->reading($text);
     }

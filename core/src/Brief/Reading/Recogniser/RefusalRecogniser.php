@@ -33,7 +33,7 @@ final readonly class RefusalRecogniser implements Recogniser
     /** Pages every site has: only "no about page" refuses one, and "about" alone never. */
     private const ALWAYS_THERE = '/^(?:home|contact|about)$/iu';
     /** "Scrap what I said", "Instagram does that": words that name nothing. */
-    private const NO_NAME = '/^(?:thanks?|thank you|please|ever|never|nor do|picture|imagine|see (?:above|below|attached)|just|embarrassing|pointless|expensive|also|too|jiffy bag|bullet points)$|^privacy(?: (?:policy|page|notice))?$|^(?:nobody|no one|everybody|everyone|there)\b|^(?:selling|buying|making|doing) |\s(?:thought|said|says|felt|wanted|wants|asked)$|^pages? (?:about|on|for) (?:it|them|that|this)$|\s(?:an?|of|for|in|with|to|by|the|does|do|did|is|are)$|\b\p{L}+n[\'’]t\b|^(?:n?either|with|by|for|what|that|this|which|who|how|why|it|we|i|they|he|she|you)\b/iu';
+    private const NO_NAME = '/^(?:thanks?|thank you|please|ever|never|nor do|picture|imagine|being\b.*|help|book|forum also|see (?:above|below|attached)|just|embarrassing|pointless|expensive|also|too|jiffy bag|bullet points)$|^privacy(?: (?:policy|page|notice))?$|^(?:nobody|no one|everybody|everyone|there)\b|^(?:selling|buying|making|doing) |\s(?:thought|said|says|felt|wanted|wants|asked)$|^pages? (?:about|on|for) (?:it|them|that|this)$|\s(?:an?|of|for|in|with|to|by|the|does|do|did|is|are)$|\b\p{L}+n[\'’]t\b|^(?:n?either|with|by|for|what|that|this|which|who|how|why|it|we|i|they|he|she|you)\b/iu';
     private const PREPOSITION = '/\s+(?:of|for|in|about|from|with|to|under|below|beside|next to|of any)\s.*$/iu';
 
     public function __construct(private Cues $cues, private PageKinds $pages)
@@ -69,7 +69,7 @@ final readonly class RefusalRecogniser implements Recogniser
     /** "We don't do small jobs anymore" says nothing of the site. */
     private function isGivenUp(Sentence $sentence): bool
     {
-        return 1 === preg_match($this->cues->givenUp, $sentence->text) && 1 !== preg_match('/\b(?:pages?|section|site|website|please|blog|shop|mention(?:ed)?)\b/iu', $sentence->text);
+        return 1 === preg_match($this->cues->givenUp, $sentence->text) && 1 !== preg_match('/\b(?:pages?|section|site|website|please|blog|shop|mention(?:ed)?|on it|on there|photos?)\b/iu', $sentence->text);
     }
 
     /** @return iterable<Candidate> "Hates: carousels", which are no words */

@@ -28,7 +28,7 @@ final class Runs
                 continue;
             }
             if (\count($run) >= self::LEAST) {
-                yield array_map(static fn (Sentence $name): array => [trim($name->text, " .\n"), $name->start], $run);
+                yield array_map(static fn (Sentence $name): array => [trim($name->text, " .!\n"), $name->start], $run);
             }
             $run = null !== $sentence && $isName($sentence) ? [$sentence] : [];
         }

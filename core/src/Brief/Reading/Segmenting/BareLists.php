@@ -16,6 +16,9 @@ final readonly class BareLists
     private const LABEL_WORDS = 4;
     /** Words of these topics stand in lists of offerings too: "Costs budgeting". */
     private const IN_OFFERINGS = ['budget', 'location', 'proof', 'person', 'offering', 'area_served', 'existing_site', 'social_profile'];
+    /** What lines in a list of pages say. */
+    private const PAGE = '/^(?:home|about(?: (?:us|me))?|contact(?: us)?|our [\p{L} ]{3,20}|(?:how|what|where|who) [\p{L} ]{3,20}|fees(?: and .*)?|prices|pricing|costs|gallery|faqs?|news|blog|shop|events|courses|classes|services|products|stock|support us|donate|volunteer|careers|(?:meet|our) the team|(?:meet|find|visit|join|hire|book|sell|stay)\b[\p{L} ’\']{0,16}|get (?:involved|in touch|a quote)|book|jobs|reviews|testimonials|membership|timetable|resources|case studies|projects|portfolio|work)$/iu';
+    private const FEWEST_PAGES = 4;
     private const UNMISTAKABLE_PAGE = '/^(?:home|about|contact|services?|products|gallery|news)\b/iu';
     private const NO_LIST_LINE = '/[.,;:?!✓✔✅✗✘✕❌]$|^[-~*•·–|>#\[☐☑✅☒✗✘✕❌]|^\d+[.)]\s|^[^:]{1,30}:(?:\s|$)|\*\*|\t|\S\s{3,}\S|\s(?:[|=]|->|=>|→)\s|\?\s|^(?:hi|hello|hey|dear)\b/iu';
 
@@ -71,5 +74,48 @@ final readonly class BareLists
     {
         return FactKind::PageRequest->value === $under
             || (FactKind::Offering->value === $under && $inList && \in_array($asked, self::IN_OFFERINGS, true));
+    }
+
+    /**
+     * The lines of blocks that are nothing but names of pages, or stand right beneath "pages".
+     *
+     * @param list<Line> $lines
+     *
+     * @return array<int, true> by number of the line, from 0
+     */
+    public function pages(array $lines): array
+    {
+        $pages = [];
+        $block = [];
+        foreach ([...$lines, new Line(0, '')] as $i => $line) {
+            $bare = trim($line->text);
+            if ('' !== $bare) {
+                $block[$i] = $line->isClients() && $this->mayBeListed($bare) && !str_contains($bare, ',') ? $bare : null;
+                continue;
+            }
+            $pages += array_fill_keys($this->pagesOf($block), true);
+            $block = [];
+        }
+
+        return $pages;
+    }
+
+    /**
+     * @param array<int, ?string> $block its lines by number, null where one is no name
+     *
+     * @return list<int>
+     */
+    private function pagesOf(array $block): array
+    {
+        $first = reset($block);
+        $isHeaded = \is_string($first) && FactKind::PageRequest->value === $this->cues->topics->ofLabel($first);
+        if (!$isHeaded && \is_string($first) && null !== $this->cues->topics->ofLabel($first) && 1 !== preg_match(self::PAGE, $first)) {
+            return [];
+        }
+        $names = $isHeaded ? \array_slice($block, 1, null, true) : $block;
+        $known = \count(array_filter($names, static fn (?string $name): bool => null !== $name && 1 === preg_match(self::PAGE, $name)));
+        $arePages = \count($names) >= self::FEWEST_PAGES && !\in_array(null, $names, true) && ($isHeaded ? $known > 0 : $known > 1 && 2 * $known >= \count($names));
+
+        return $arePages ? array_keys($names) : [];
     }
 }

@@ -35,7 +35,7 @@ final readonly class PlainAnswer
         if (null === $agreed || $this->cues->answers->asksToTell($answered[0]->text)) {
             return false;
         }
-        $this->settle($answered, $agreed, $into);
+        $this->settle($answered, $agreed, $into->asked()->topic, $into);
         if (!$agreed) {
             $into->forget();
         }
@@ -49,11 +49,11 @@ final readonly class PlainAnswer
     }
 
     /** @param list<Line> $answered what was agreed to or refused */
-    public function settle(array $answered, bool $agreed, Segmentation $into): void
+    public function settle(array $answered, bool $agreed, ?string $topic, Segmentation $into): void
     {
         foreach ($answered as $one) {
             [$asked, $at] = $this->cues->answers->asked($one->text);
-            $into->add(BlockKind::Paragraph, $one->start + $at, $asked, $into->asked()->topic, $agreed);
+            $into->add(BlockKind::Paragraph, $one->start + $at, $asked, $topic, $agreed);
         }
     }
 

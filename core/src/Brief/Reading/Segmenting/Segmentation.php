@@ -137,6 +137,14 @@ final class Segmentation
         $this->asked = $asked;
     }
 
+    /** What comes next, up to an empty line behind it, is a list of pages. */
+    public function announcePages(): void
+    {
+        $this->close();
+        $this->under(Asked::byHeading(FactKind::PageRequest->value));
+        $this->announced = \count($this->blocks);
+    }
+
     public function forget(): void
     {
         $this->asked = Asked::nothing();
@@ -220,8 +228,7 @@ final class Segmentation
             $this->addWithLabels(BlockKind::Paragraph, $start, $text, $this->asked->topic);
         }
         if (1 === preg_match(self::ANNOUNCES_PAGES, $text)) {
-            $this->under(Asked::byHeading(FactKind::PageRequest->value));
-            $this->announced = \count($this->blocks);
+            $this->announcePages();
         }
     }
 

@@ -20,6 +20,7 @@ final readonly class SourceForm
     /**
      * @param array<int, string> $asked    topics of the questions the designer numbered, by number
      * @param array<int, true>   $listed   the lines, by number from 0, of lists without any mark
+     * @param array<int, true>   $pages    the lines, by number from 0, that are nothing but the name of a page
      * @param bool               $numbered labels carry numbers
      * @param bool               $labelled lines that begin with "label:" or "label - " do so wherever they stand
      * @param bool               $ticked   boxes are ticked, so that those left empty want nothing
@@ -28,6 +29,7 @@ final readonly class SourceForm
     private function __construct(
         public array $asked,
         public array $listed,
+        public array $pages,
         public bool $numbered,
         public bool $labelled,
         public bool $headed,
@@ -41,6 +43,7 @@ final readonly class SourceForm
         return new self(
             self::numberedQuestions($lines, $cues),
             (new BareLists($cues))->lines($lines),
+            (new BareLists($cues))->pages($lines),
             self::hasNumberedLabels($lines, $cues),
             self::hasLabels($lines, $cues),
             self::hasHeadings($lines, $cues),

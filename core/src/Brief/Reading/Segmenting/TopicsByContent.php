@@ -26,7 +26,7 @@ final readonly class TopicsByContent
     private const OPEN = [self::FEATURES, self::MENU, self::NEEDS, self::WHY, self::WHAT];
     /** Why there is to be a site, rather than why people come. */
     private const AIM = '/^(?:to\b|because (?:we|i) (?:need|want)|more\b|get\b|so (?:that )?(?:people|we|i)\b|(?:we|i) (?:need|want))/iu';
-    private const IS_MENU_OF_SITE = '/\b(?:home|about|contact|faq|book|history|rates|prices|case studies|news|events|gallery|(?:request|get) a quote|our (?:story|team|work)|who we are|visit us|find us|portfolio|testimonials|reviews)\b/iu';
+    private const IS_MENU_OF_SITE = '/\b(?:home|about|contact|faq|visit|what[’\']s on|support us|membership|volunteer|donate|join us|learn|schools|our work|services|shop|book|history|rates|prices|case studies|news|events|gallery|(?:request|get) a quote|our (?:story|team|work)|who we are|visit us|find us|portfolio|testimonials|reviews)\b/iu';
     private const IS_BUSINESS = '/\b(?:trading|established|founded|set up|in business) (?:since|in)\b|\b(?:firm|company|practice|shop|studio|charity|co-?op|agency|salon|garage|family business)\b(?!s)|\b(?:people|brothers|sisters|friends|women|men|of us) (?:doing|running|making|who (?:do|run|make|teach|build))\b/iu';
     /** "Survey requests", where it is said what is wanted. */
     private const OUTCOME = '/^(?:(?:more|better|new|direct|online)\s+)*(?:[\p{L}-]+\s+){0,2}(?:enquir(?:y|ies)|bookings|sales|orders|sign-?ups|requests|donations|members|visits|clients|customers|leads|referrals|registrations)\b(?! (?:form|page|system|button|area|login))/iu';

@@ -21,7 +21,7 @@ final readonly class AskedOfferings
     /** "We take people out in kayaks - trips, lessons, hire" */
     private const SPELLED_OUT = '/^(?:we|i|it)\b[^:;–—]{3,90}(?:\s[-–—]\s+|:\s+)(?=[^:–—]+,)/iu';
     /** A sentence rather than a list. */
-    private const SAYS = '/^(?:it[\'’]?s|we[\'’]?re|we|i|it|they|there|this|all|each|every|people|most|some|you|our|that[\'’]?s|not)\b|\b(?:my|his|her|she|he|it[\'’]?s|we[\'’]re|is|are|was|were|started|comes?|costs?|included|know|think)\b/iu';
+    private const SAYS = '/^(?!(?-i:IT)\b)(?:it[\'’]?s|we[\'’]?re|we|i|it|they|there|this|all|each|every|people|most|some|you|our|that[\'’]?s|not)\b|\b(?:my|his|her|she|he|it[\'’]?s|we[\'’]re|is|are|was|were|started|comes?|costs?|included|know|think)\b/iu';
 
     public function __construct(private Cues $cues, private OfferingItem $item, private InRunningText $running, private SaidFirst $first, private PricedThings $priced)
     {

@@ -21,7 +21,7 @@ final readonly class InRunningText
     private const CARED_FOR = '/^(?:seeing )?(?:(?:all|small|large|farm|your)\s+)*(?:cats?|dogs?|rabbits?|horses?|ponies|chickens?|hens|guinea pigs|hamsters|pets?|animals|birds|reptiles|people|patients|children|adults|families)$/iu';
     private const CARES = '/\b(?:look after|see|treat|care for|trains?|started)\b/iu';
     /** "Photographs, please, of real afternoons" */
-    private const NO_OBJECT = '/^\s*(?:,|(?:an? |the )?(?:[\p{L}-]+ ){0,2}(?:certificate|qualification|degree|licence|diploma)\b|silent\b|through\b|possible\b|(?:an? |the )(?:[\p{L}-]+ )?(?:film|video|trailer|photo|picture|clip)s?(?=\s*[,.]| (?:which|that|on|of)\b)|away\b|up\b|out\b(?! of\b)|down\b|(?:of|please)\b|to (?=\p{Ll})|for (?!(?:[\p{L}-]+ ){0,2}(?:weddings|parties|events|functions|funerals|festivals|hire|sale)\b))/iu';
+    private const NO_OBJECT = '/^\s*(?:,|(?:an? |the )?(?:[\p{L}-]+ ){0,2}(?:certificate|qualification|degree|licence|diploma)\b|silent\b|in the (?:morning|afternoon|evening|summer|winter|spring|autumn)\b|through\b|possible\b|(?:an? |the )(?:[\p{L}-]+ )?(?:film|video|trailer|photo|picture|clip)s?(?=\s*[,.]| (?:which|that|on|of)\b)|away\b|up\b|out\b(?! of\b)|down\b|(?:of|please)\b|to (?=\p{Ll})|for (?!(?:[\p{L}-]+ ){0,2}(?:weddings|parties|events|functions|funerals|festivals|hire|sale)\b))/iu';
     /** "eighty cows, thirty goats", "the courier broke half of it" */
     private const COUNTED = '/^\s*(?:the|\d+|two|three|four|five|six|seven|eight|nine|ten|twelve|twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety)\s/iu';
     /** "We only take on 120 properties" */

@@ -58,7 +58,7 @@ final readonly class UnheadedNames
 
     private function isName(Sentence $sentence): bool
     {
-        $bare = rtrim($sentence->text, " .\n");
+        $bare = rtrim($sentence->text, " .!\n");
         $name = preg_replace(self::CIRCUMSTANCES, '', $bare) ?? $bare;
 
         return \in_array($sentence->block->topic, [null, 'business_kind'], true)

@@ -16,9 +16,11 @@ final readonly class NamesAlone implements PageWording
     private const CERTAINTY = 0.9;
     private const LEAST = 3;
     private const SHORT = 3;
+    /** "Please build: Play - Coaching - News" */
+    private const LEAD = '/^[^:,\p{Pd}|]{3,30}:\s+(?=\S)/u';
     private const TOPICS = [null, 'page_count', 'page_limit'];
     /** A list that begins or ends with one of these is one of pages. */
-    private const AT_THE_ENDS = '/^\s*(?:home|about)\b|\b(?:contact(?: us| me)?|find us|where we are|get in touch|visit us|about(?: us| me)?)\s*(?:\([^)]*\))?\s*$/iu';
+    private const AT_THE_ENDS = '/^\s*(?:home|about)\b|\b(?:contact(?: us| me)?|find (?:us|the \p{L}+)|where we are|get in touch|visit us|about(?: us| me)?)\s*(?:\([^)]*\))?\s*$/iu';
     /** "Shop - Recipes - Contact" */
     private const BETWEEN_NAMES = '/\s+(?:[-–—·|•>\/]|->|→)\s+/u';
     /** "Sell to us": a capital at its head and none after. */
@@ -31,6 +33,7 @@ final readonly class NamesAlone implements PageWording
     public function requests(Sentence $sentence): iterable
     {
         $text = rtrim($sentence->text, " .\n");
+        $text = preg_replace_callback(self::LEAD, static fn (array $m): string => str_repeat(' ', \strlen($m[0])), $text) ?? $text;
         $isSeparated = preg_match_all(self::BETWEEN_NAMES, $text) > 1;
         if ($isSeparated) {
             $text = preg_replace_callback(self::BETWEEN_NAMES, static fn (array $m): string => str_pad(',', \strlen($m[0])), $text) ?? $text;

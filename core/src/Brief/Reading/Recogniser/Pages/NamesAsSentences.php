@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace DunePocket\Brief\Reading\Recogniser\Pages;
 
+use DunePocket\Brief\Reading\BlockKind;
 use DunePocket\Brief\Reading\Candidate;
 use DunePocket\Brief\Reading\Recogniser\Runs;
 use DunePocket\Brief\Reading\Sentence;
@@ -31,12 +32,18 @@ final readonly class NamesAsSentences
      */
     public function requests(array $sentences): iterable
     {
-        foreach (Runs::of($sentences, $this->isName(...), Runs::inOneBlock(...)) as $run) {
+        foreach (Runs::of($sentences, $this->isName(...), $this->goesOn(...)) as $run) {
             $names = array_map(static fn (array $name): array => [preg_replace(self::REMARK, '', $name[0]) ?? $name[0], $name[1]], $run);
             if ($this->make->known($names) > (\count($names) >= self::MANY && $this->areAllOfABlock($run, $sentences) ? 0 : 1)) {
                 yield from $this->make->pages($names, 0, self::CERTAINTY);
             }
         }
+    }
+
+    /** In one block, or the next item of a list that nothing asks for. */
+    private function goesOn(Sentence $sentence, Sentence $before): bool
+    {
+        return Runs::inOneBlock($sentence, $before) || (BlockKind::Item === $sentence->block->kind && BlockKind::Item === $before->block->kind && $sentence->block->age === $before->block->age);
     }
 
     /**

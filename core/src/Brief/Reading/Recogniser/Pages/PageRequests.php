@@ -19,7 +19,7 @@ final readonly class PageRequests
     private const IMPLIED = 0.5;
     /** A page called "Products" may show what is made without selling it. */
     private const SHOP = '/\b(?:shop|store|buy|order)\b/iu';
-    private const UNMISTAKABLE = '/\b(?:home|about|contact|prices|pricing|faqs?|gallery|find us|where we are|who we are|what we do|visit us|get in touch)\b/iu';
+    private const UNMISTAKABLE = '/\b(?:home|about|contact|prices|pricing|faqs?|gallery|find (?:us|the (?:shop|studio|yard|farm|workshop))|where we are|who we are|what we do|visit us|get in touch)\b/iu';
     private const EACH = 0.93;
     private const MOST_WORDS = 6;
     private const NAME_WORDS = 4;

@@ -15,7 +15,7 @@ final readonly class InlineLabel implements Shape
 {
     private const LABEL = '/^(?<label>\s*[\p{L}][\p{L}\s\'’\/&-]{2,40}?)(?:\s*:\s+|\s+(?:[–—=-]|\/\/|=>|->|→)\s+|\s*(?:\.{3,}|…)\s*)(?<value>\S.*)$/u';
     /** "Tone | calm", "Tone. Calm", "[Tone] calm", where every line is of that make. */
-    private const LABEL_WHERE_ALL_ARE = '/^(?<label>\s*\[?[\p{L}][\p{L}\s\'’\/&-]{2,40}?)(?:\s*\|\s+(?!.*\|)|[;.]\s+|\]\s*:?\s*)(?<value>\S.*)$/u';
+    private const LABEL_WHERE_ALL_ARE = '/^(?<label>\s*\[?[\p{L}][\p{L}\s\'’\/&-]{2,40}?)(?:\s*\|\s+(?!.*\|)|;\s+(?!.*;)|\.\s+(?!(?:\p{L}+ ?){1,3}\.\s)|\]\s*:?\s*)(?<value>\S.*)$/u';
     private const SENTENCE = '/\b(?:is|are|was)\b|(?<!nt )(?<!n[\'’]t )(?<!not )\bneed\b|[\'’](?:m|re|ve|ll|d)\b/iu';
     private const WORDS = 4;
     private const DASHES = 2;

@@ -5,13 +5,14 @@ declare(strict_types=1);
 namespace DunePocket\Brief\Reading\Segmenting\Shapes;
 
 use DunePocket\Brief\FactKind;
+use DunePocket\Brief\Reading\BlockKind;
 use DunePocket\Brief\Reading\Segmenting\Asked;
 use DunePocket\Brief\Reading\Segmenting\Segmentation;
 use DunePocket\Brief\Reading\Segmenting\Shape;
 use DunePocket\Brief\Reading\Segmenting\Spot;
 use DunePocket\Catalogue\Cues;
 
-/** "13) Address", among numbered questions; "4 Clients", where numbers count up. */
+/** "13) Address", among numbered questions; "4 Clients", where numbers count up; "4.0 Clients" above "4.1". */
 final readonly class NumberedLabel implements Shape
 {
     public function __construct(private Cues $cues)
@@ -20,6 +21,13 @@ final readonly class NumberedLabel implements Shape
 
     public function take(Spot $spot, Segmentation $into): bool
     {
+        if (1 === preg_match('/^\s*(?<number>\d{1,2})\.0\.?\s+(?<label>\p{Lu}.{2,50}?)\s*:?\s*$/u', $spot->text, $m)) {
+            $into->close();
+            $into->under(Asked::byHeading($this->cues->topic($m['label'])));
+            $into->add(BlockKind::Heading, $spot->start + \strlen($spot->text) - \strlen(ltrim((string) strstr($spot->text, ' '))), $m['label']);
+
+            return true;
+        }
         if (1 !== preg_match('/^\s*(?<number>\d{1,2})(?<mark>[.):]?)\s+(?<label>(?:(?!\s[–—=-]\s).){2,50}?)\s*:?\s*$/u', $spot->text, $m)) {
             return false;
         }

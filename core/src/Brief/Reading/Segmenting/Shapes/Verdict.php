@@ -24,6 +24,7 @@ final readonly class Verdict implements Shape
     private const NOT_TICKED = '/^\s*(?:[-*•]\s+)?(?:\[\s*\]|\(\s*\)|☐)\s*\p{L}/u';
     private const YES = '/^[\[(]?\s*(?:[✓✔☑✅xX]|y)\s*[\])]?$/iu';
     private const NO = '/^[\[(]?\s*(?:[✗✘✕❌]|n)\s*[\])]?$/iu';
+    private const PLAIN_NO = '/^(?:no|none|nope|no thanks?|no thank you|not wanted|not needed)\W*$/iu';
     private const CROSSED = '/[☒✗✘✕❌]/u';
     private const THING_WORDS = 6;
 
@@ -57,16 +58,25 @@ final readonly class Verdict implements Shape
     private function write(Line $thing, Line $answer, Segmentation $into): bool
     {
         $agreed = $this->agreed($thing, $answer);
-        if (null === $agreed || !$this->mayBeWanted($thing->text)) {
+        if (null === $agreed || !($this->mayBeWanted($thing->text) || $this->isRefusedInForm($thing->text, $answer->text, $into))) {
             return false;
         }
         $into->close();
-        $this->plain->settle([$thing], $agreed, $into);
+        $this->plain->settle([$thing], $agreed, null, $into);
         if (!$this->plain->saysNoMore($answer->text)) {
             $into->add(BlockKind::Answer, $answer->start, $answer->text);
         }
 
         return true;
+    }
+
+    /** "Payment plans: no", where all lines are labels, refuses whatever it is. */
+    private function isRefusedInForm(string $thing, string $answer, Segmentation $into): bool
+    {
+        return $into->form->labelled
+            && 1 === preg_match(self::PLAIN_NO, $answer)
+            && str_word_count($thing) <= LabelWords::MOST
+            && null === $this->cues->topic($thing);
     }
 
     private function agreed(Line $thing, Line $answer): ?bool
