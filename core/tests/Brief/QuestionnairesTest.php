@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace DunePocket\Tests\Brief;
 
 use DunePocket\Brief\Brief;
-use DunePocket\Brief\Fact;
 use DunePocket\Brief\FactKind;
 use DunePocket\Tests\Support\Bench;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -67,19 +66,19 @@ final class QuestionnairesTest extends TestCase
     {
         $brief = self::filledIn($shape, self::DENTIST);
 
-        self::assertSame(['Quayside Smiles'], self::values($brief, FactKind::BusinessName));
+        self::assertSame(['Quayside Smiles'], Bench::values($brief, FactKind::BusinessName));
         self::assertSame('dentist', $brief->first(FactKind::BusinessKind)?->detail('kind'));
-        self::assertSame(['Check-ups', 'Hygienist visits', 'Implants', 'Teeth whitening'], self::values($brief, FactKind::Offering));
-        self::assertMatchesRegularExpression('/families.*nervous patients/i', implode(', ', self::values($brief, FactKind::Audience)));
-        self::assertSame(['bookings'], self::values($brief, FactKind::Goal));
-        self::assertSame(['We’re open until eight on weekdays'], self::values($brief, FactKind::Differentiator));
-        self::assertSame(['Treatments', 'Fees', 'Meet the team', 'Nervous patients', 'Find us'], self::values($brief, FactKind::PageRequest));
-        self::assertSame(['Live chat'], self::values($brief, FactKind::PageRefusal));
-        self::assertSame([], array_diff(['faq', 'map'], self::values($brief, FactKind::Feature)));
-        self::assertSame([], array_diff(['calm', 'warm'], self::values($brief, FactKind::Tone)));
-        self::assertSame(['pain', 'drill'], self::values($brief, FactKind::AvoidWord));
-        self::assertSame([], self::values($brief, FactKind::Deadline));
-        self::assertSame(['01632 960224'], self::values($brief, FactKind::ContactPhone));
+        self::assertSame(['Check-ups', 'Hygienist visits', 'Implants', 'Teeth whitening'], Bench::values($brief, FactKind::Offering));
+        self::assertMatchesRegularExpression('/families.*nervous patients/i', implode(', ', Bench::values($brief, FactKind::Audience)));
+        self::assertSame(['bookings'], Bench::values($brief, FactKind::Goal));
+        self::assertSame(['We’re open until eight on weekdays'], Bench::values($brief, FactKind::Differentiator));
+        self::assertSame(['Treatments', 'Fees', 'Meet the team', 'Nervous patients', 'Find us'], Bench::values($brief, FactKind::PageRequest));
+        self::assertSame(['Live chat'], Bench::values($brief, FactKind::PageRefusal));
+        self::assertSame([], array_diff(['faq', 'map'], Bench::values($brief, FactKind::Feature)));
+        self::assertSame([], array_diff(['calm', 'warm'], Bench::values($brief, FactKind::Tone)));
+        self::assertSame(['pain', 'drill'], Bench::values($brief, FactKind::AvoidWord));
+        self::assertSame([], Bench::values($brief, FactKind::Deadline));
+        self::assertSame(['01632 960224'], Bench::values($brief, FactKind::ContactPhone));
     }
 
     #[DataProvider('shapes')]
@@ -87,15 +86,15 @@ final class QuestionnairesTest extends TestCase
     {
         $brief = self::filledIn($shape, self::JOINER);
 
-        self::assertSame(['Larch & Dovetail'], self::values($brief, FactKind::BusinessName));
-        self::assertSame(['Staircases', 'Sash windows', 'Shop fronts'], self::values($brief, FactKind::Offering));
-        self::assertSame(['Owners of listed houses', 'Small developers'], self::values($brief, FactKind::Audience));
-        self::assertSame(['leads'], self::values($brief, FactKind::Goal));
-        self::assertSame(['Everything is drawn full size before a saw is picked up'], self::values($brief, FactKind::Differentiator));
-        self::assertSame(['Home', 'Staircases', 'Windows', 'Contact'], self::values($brief, FactKind::PageRequest));
-        self::assertSame(['Blog'], self::values($brief, FactKind::PageRefusal));
-        self::assertContains('plain', self::values($brief, FactKind::Tone));
-        self::assertSame(['hello@larchanddovetail.example'], self::values($brief, FactKind::ContactEmail));
+        self::assertSame(['Larch & Dovetail'], Bench::values($brief, FactKind::BusinessName));
+        self::assertSame(['Staircases', 'Sash windows', 'Shop fronts'], Bench::values($brief, FactKind::Offering));
+        self::assertSame(['Owners of listed houses', 'Small developers'], Bench::values($brief, FactKind::Audience));
+        self::assertSame(['leads'], Bench::values($brief, FactKind::Goal));
+        self::assertSame(['Everything is drawn full size before a saw is picked up'], Bench::values($brief, FactKind::Differentiator));
+        self::assertSame(['Home', 'Staircases', 'Windows', 'Contact'], Bench::values($brief, FactKind::PageRequest));
+        self::assertSame(['Blog'], Bench::values($brief, FactKind::PageRefusal));
+        self::assertContains('plain', Bench::values($brief, FactKind::Tone));
+        self::assertSame(['hello@larchanddovetail.example'], Bench::values($brief, FactKind::ContactEmail));
     }
 
     /** @param list<array{string, string, string}> $form */
@@ -108,11 +107,5 @@ final class QuestionnairesTest extends TestCase
         );
 
         return Bench::read(implode("\n", $lines));
-    }
-
-    /** @return list<string> */
-    private static function values(Brief $brief, FactKind $kind): array
-    {
-        return array_map(static fn (Fact $fact): string => $fact->value, $brief->of($kind));
     }
 }

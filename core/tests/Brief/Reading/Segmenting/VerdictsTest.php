@@ -43,18 +43,18 @@ final class VerdictsTest extends TestCase
     public function testTellsWhatIsWantedFromWhatIsNot(string $form): void
     {
         $brief = Bench::read($form);
-        $wanted = array_map(static fn ($fact): string => $fact->value, $brief->of(FactKind::Feature));
+        $wanted = Bench::values($brief, FactKind::Feature);
 
         self::assertContains('gallery', $wanted);
         self::assertNotContains('blog', $wanted);
-        self::assertSame(['Blog'], array_map(static fn ($fact): string => $fact->value, $brief->of(FactKind::PageRefusal)));
+        self::assertSame(['Blog'], Bench::values($brief, FactKind::PageRefusal));
     }
 
     public function testBoxesLeftEmptyAmongTickedOnesWantNothingAndRefuseNothing(): void
     {
         $brief = Bench::read("[x] Gallery\n[ ] Blog\n[x] Map");
 
-        self::assertSame(['gallery', 'map'], array_map(static fn ($fact): string => $fact->value, $brief->of(FactKind::Feature)));
+        self::assertSame(['gallery', 'map'], Bench::values($brief, FactKind::Feature));
         self::assertSame([], $brief->of(FactKind::PageRefusal));
     }
 

@@ -25,7 +25,7 @@ final readonly class InRunningText
     /** "eighty cows, thirty goats", "the courier broke half of it" */
     private const COUNTED = '/^\s*(?:the|\d+|two|three|four|five|six|seven|eight|nine|ten|twelve|twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety)\s/iu';
     /** "We only take on 120 properties" */
-    private const LIMITED = '/^(?:we|i)? ?(?:only|never) (?:ever )?(?:take on|do|have|run|accept|keep)\s+(?:\d+|two|three|four|five|six|seven|eight|nine|ten|twelve|twenty)\b/iu';
+    private const LIMITED = '/^(?:we|i)? ?(?:keep|(?:only|never) (?:ever )?(?:take on|do|have|run|accept|keep))\s+(?:\d+|two|three|four|five|six|seven|eight|nine|ten|twelve|twenty)\b/iu';
     /** "We considered selling fabric" */
     private const NOT_DONE = '/\b(?:considered|thought about|thought of|talked about|looked (?:into|at)|toyed with|gave up|stopped|tried)\s+\p{L}+ing\b[^,]*$/iu';
     /** "models, in the studio, from wood" */
