@@ -8,6 +8,8 @@ namespace DunePocket\Brief;
 final class SourceText
 {
     public const MAX_BYTES = 10_000_000;
+    /** What is read in some ten seconds. */
+    public const MAX_WORDS = 100_000;
 
     /**
      * @return string UTF-8 with line feeds
@@ -26,6 +28,9 @@ final class SourceText
         }
         if ('' === trim($text)) {
             throw new InvalidBrief('The brief is empty. Paste what the client wrote.');
+        }
+        if (preg_match_all('/\S+/', $text) > self::MAX_WORDS) {
+            throw new InvalidBrief('This text has more than 100,000 words. Add the part that is about the website, or add it in pieces.');
         }
 
         return $text;

@@ -33,6 +33,7 @@ final class SourceTextTest extends TestCase
         yield 'blank' => [" \n\t\n"];
         yield 'a picture renamed' => ["\x89PNG\r\n\x1a\n\0\0\0\rIHDR"];
         yield 'control characters' => ["We sell\x01\x02 boats"];
+        yield 'two hundred thousand words' => [str_repeat('We sell pots. ', 70_000)];
         yield 'too large' => [str_repeat('a', SourceText::MAX_BYTES + 1)];
     }
 
