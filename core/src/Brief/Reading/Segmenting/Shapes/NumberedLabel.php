@@ -15,16 +15,20 @@ use DunePocket\Catalogue\Cues;
 /** "13) Address", among numbered questions; "4 Clients", where numbers count up; "4.0 Clients" above "4.1". */
 final readonly class NumberedLabel implements Shape
 {
+    /** "4.0 Structure", above "4.1" */
+    private const SECTION = '/^\s*\d{1,2}\.0\.?\s+(?<label>\p{Lu}.{2,50}?)\s*:?\s*$/u';
+
     public function __construct(private Cues $cues)
     {
     }
 
     public function take(Spot $spot, Segmentation $into): bool
     {
-        if (1 === preg_match('/^\s*(?<number>\d{1,2})\.0\.?\s+(?<label>\p{Lu}.{2,50}?)\s*:?\s*$/u', $spot->text, $m)) {
+        if (1 === preg_match(self::SECTION, $spot->text, $m, \PREG_OFFSET_CAPTURE)) {
+            [$label, $at] = $m['label'];
             $into->close();
-            $into->under(Asked::byHeading($this->cues->topic($m['label'])));
-            $into->add(BlockKind::Heading, $spot->start + \strlen($spot->text) - \strlen(ltrim((string) strstr($spot->text, ' '))), $m['label']);
+            $into->under(Asked::byHeading($this->cues->topic($label)));
+            $into->add(BlockKind::Heading, $spot->start + (int) $at, $label);
 
             return true;
         }
