@@ -18,6 +18,8 @@ final readonly class DomainNameRecogniser implements Recogniser
 {
     private const SHORTEST = 5;
     private const SHORTEST_WORD = 4;
+    /** "marrowandrye" */
+    private const SHORTEST_AFTER_AND = 3;
     private const SHORT_WORDS = ['of', 'and', 'the', 'for', 'red', 'old', 'new', 'big', 'sea', 'oak', 'fox', 'sun'];
     private const MOST_WORDS = 4;
     private const GUESSED = 0.4;
@@ -113,7 +115,7 @@ final readonly class DomainNameRecogniser implements Recogniser
             if (!\in_array($first, self::SHORT_WORDS, true) && (\strlen($first) < self::SHORTEST_WORD || !WordList::holds($this->words, $first))) {
                 continue;
             }
-            $others = \strlen($rest) < self::SHORTEST_WORD ? [] : $this->words($rest, $most - 1);
+            $others = \strlen($rest) < ('and' === $first ? self::SHORTEST_AFTER_AND : self::SHORTEST_WORD) ? [] : $this->words($rest, $most - 1);
             if ([] !== $others && ([] === $best || \count($others) + 1 < \count($best))) {
                 $best = [$first, ...$others];
             }

@@ -13,7 +13,7 @@ use DunePocket\Brief\Reading\Segmenting\Spot;
 /** "Pages - home, gallery", "pages i reckon: home, hire", "Tone: calm" inside a list or at the head of a paragraph. */
 final readonly class InlineLabel implements Shape
 {
-    private const LABEL = '/^(?<label>\s*[\p{L}][\p{L}\s\'’\/&-]{2,40}?)(?:\s*:\s+|\s+(?:[–—=-]|\/\/|=>|->|→)\s+|\s*(?:\.{3,}|…)\s*)(?<value>\S.*)$/u';
+    private const LABEL = '/^(?<label>\s*[\p{L}][\p{L}\s\'’\/&-]{1,40}?)(?:\s*:\s+|\s+(?:[–—=-]|\/\/|=>|->|→)\s+|\s*(?:\.{3,}|…)\s*)(?<value>\S.*)$/u';
     /** "Tone | calm", "Tone. Calm", "[Tone] calm", where every line is of that make. */
     private const LABEL_WHERE_ALL_ARE = '/^(?<label>\s*\[?[\p{L}][\p{L}\s\'’\/&-]{2,40}?)(?:\s*\|\s+(?!.*\|)|;\s+(?!.*;)|\.\s+(?!(?:\p{L}+ ?){1,3}\.\s)|\]\s*:?\s*)(?<value>\S.*)$/u';
     private const SENTENCE = '/\b(?:is|are|was)\b|(?<!nt )(?<!n[\'’]t )(?<!not )\bneed\b|[\'’](?:m|re|ve|ll|d)\b/iu';

@@ -17,6 +17,8 @@ use DunePocket\Catalogue\Cues;
 final readonly class Label implements Shape
 {
     private const LABEL = '/^'.Lead::PATTERN.'(?<label>[\p{L}](?:[\p{L}\s\/&\'’(),-]|(?<=\bno|\bnr|max)\.){1,60}?)\s*:\s*(?<value>.*)$/u';
+    /** "Re: the new site", at the top of a message. */
+    private const SUBJECT = '/^(?:re|fwd?|subject)$/iu';
     private const LEADS_TO_QUESTION = '/^(?:so|and|ok|okay|right|now),?\s+(?=(?:what|who|which|why|how|where)\b)/iu';
     private const BRIEF = '/\b(?:website|web ?site)?\s*brief\b/iu';
     private const PAGE_EACH = '/^(?:an?|one) (?:separate |own )?page (?:for|per) /iu';
@@ -35,6 +37,11 @@ final readonly class Label implements Shape
             return false;
         }
         [$lead, $label, $value] = [$m['lead'], $m['label'], $m['value']];
+        if (null === $into->last() && 1 === preg_match(self::SUBJECT, $label)) {
+            $into->add(BlockKind::Title, $spot->start + \strlen($spot->text) - \strlen($value), $value);
+
+            return true;
+        }
         if (1 === preg_match(self::LEADS_TO_QUESTION, $label, $m)) {
             $lead .= $m[0];
             $label = substr($label, \strlen($m[0]));
