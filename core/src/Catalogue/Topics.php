@@ -22,6 +22,8 @@ final readonly class Topics
     private string $asksOn;
 
     /** "> 2. To whom?" */
+    /** "Objectives, in order of priority" */
+    private const ORDER = '/,? in order(?: of (?:priority|importance))?(?=[\s:]*$)/iu';
     private const NUMBER = '/^[>\s]*(?:Q?\d{1,2}\s*[.):]\s*)?/u';
 
     /** @param callable(string): string $expand makes a pattern of what the catalogue holds */
@@ -65,6 +67,6 @@ final readonly class Topics
 
     private function bare(string $text): string
     {
-        return trim(preg_replace(['/\s*\([^)]*\)/u', self::NUMBER], '', trim($text)) ?? $text, " \t?:.!–—-*");
+        return trim(preg_replace(['/\s*\([^)]*\)/u', self::NUMBER, self::ORDER], '', trim($text)) ?? $text, " \t?:.!–—-*");
     }
 }

@@ -71,7 +71,7 @@ final class Speller
     /** "regassing", "de-mossed": a known word with something before it. */
     private function isDoneAgain(string $word): bool
     {
-        return 1 === preg_match('/^(?:re|de|un|pre)(.{4,})$/', $word, $m) && WordList::holds($this->words, $m[1]);
+        return 1 === preg_match('/^(?:re|de|un|pre|co)(.{4,})$/', $word, $m) && WordList::holds($this->words, $m[1]);
     }
 
     private function nearest(string $word): ?string

@@ -84,7 +84,7 @@ final readonly class PatternRecogniser implements Recogniser
             if ('' === trim($words)) {
                 continue;
             }
-            if (FactKind::BusinessName === $pattern->kind && $pattern->certainty < self::SURE_NAME && \in_array($sentence->block->topic, self::LISTS, true)) {
+            if (FactKind::BusinessName === $pattern->kind && ($pattern->certainty < self::SURE_NAME || FactKind::PageRequest->value === $sentence->block->topic) && \in_array($sentence->block->topic, self::LISTS, true)) {
                 continue;
             }
             if (FactKind::BusinessName === $pattern->kind && 'title' === $pattern->value && BlockKind::Item === $sentence->block->kind) {

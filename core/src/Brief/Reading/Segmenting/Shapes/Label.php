@@ -18,7 +18,7 @@ final readonly class Label implements Shape
 {
     private const LABEL = '/^'.Lead::PATTERN.'(?<label>[\p{L}](?:[\p{L}\s\/&\'’(),-]|(?<=\bno|\bnr|max)\.){1,60}?)\s*:\s*(?<value>.*)$/u';
     /** "Re: the new site", at the top of a message. */
-    private const SUBJECT = '/^(?:re|fwd?|subject)$/iu';
+    private const SUBJECT = '/^(?:re|fwd?|subject|(?:new )?(?:web ?site|site)(?: brief)?)$/iu';
     private const LEADS_TO_QUESTION = '/^(?:so|and|ok|okay|right|now),?\s+(?=(?:what|who|which|why|how|where)\b)/iu';
     private const BRIEF = '/\b(?:website|web ?site)?\s*brief\b/iu';
     private const PAGE_EACH = '/^(?:an?|one) (?:separate |own )?page (?:for|per) /iu';
