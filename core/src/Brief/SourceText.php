@@ -30,7 +30,7 @@ final class SourceText
             throw new InvalidBrief('The brief is empty. Paste what the client wrote.');
         }
         if (preg_match_all('/\S+/', $text) > self::MAX_WORDS) {
-            throw new InvalidBrief('This text has more than 100,000 words. Add the part that is about the website, or add it in pieces.');
+            throw new InvalidBrief(\sprintf('This text has more than %s words. Add the part that is about the website, or add it in pieces.', number_format(self::MAX_WORDS)));
         }
 
         return $text;

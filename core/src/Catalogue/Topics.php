@@ -9,6 +9,11 @@ use DunePocket\Data\Node;
 /** What headings, labels and questions ask for, from core/catalogue/brief/topics.yaml. */
 final readonly class Topics
 {
+    /** "> 2. To whom?" */
+    private const NUMBER = '/^[>\s]*(?:Q?\d{1,2}\s*[.):]\s*)?/u';
+    /** "Objectives, in order of priority" */
+    private const ORDER = '/,? in order(?: of (?:priority|importance))?(?=[\s:]*$)/iu';
+
     /** The topics of whole labels. */
     private FirstMatch $labels;
 
@@ -20,11 +25,6 @@ final readonly class Topics
 
     /** "Which ones?" goes on with what was asked before. */
     private string $asksOn;
-
-    /** "> 2. To whom?" */
-    /** "Objectives, in order of priority" */
-    private const ORDER = '/,? in order(?: of (?:priority|importance))?(?=[\s:]*$)/iu';
-    private const NUMBER = '/^[>\s]*(?:Q?\d{1,2}\s*[.):]\s*)?/u';
 
     /** @param callable(string): string $expand makes a pattern of what the catalogue holds */
     public function __construct(Node $topics, callable $expand)

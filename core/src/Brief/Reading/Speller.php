@@ -68,7 +68,7 @@ final class Speller
             && !WordList::holds($this->words, $m[1].'or'.$m[2]);
     }
 
-    /** "regassing", "de-mossed": a known word with something before it. */
+    /** "regassing", "colocation": a known word with something before it. */
     private function isDoneAgain(string $word): bool
     {
         return 1 === preg_match('/^(?:re|de|un|pre|co)(.{4,})$/', $word, $m) && WordList::holds($this->words, $m[1]);

@@ -40,10 +40,12 @@ final readonly class SourceForm
     /** @param list<Line> $lines */
     public static function of(array $lines, Cues $cues): self
     {
+        $bare = new BareLists($cues);
+
         return new self(
             self::numberedQuestions($lines, $cues),
-            (new BareLists($cues))->lines($lines),
-            (new BareLists($cues))->pages($lines),
+            $bare->lines($lines),
+            $bare->pages($lines),
             self::hasNumberedLabels($lines, $cues),
             self::hasLabels($lines, $cues),
             self::hasHeadings($lines, $cues),
