@@ -23,7 +23,7 @@ final readonly class ListAfterMark implements PageWording
 
     public function requests(Sentence $sentence): iterable
     {
-        if (1 !== preg_match('/(?:(?::|\s[–—-])\s+(?<list>[^.;!?\n:]{8,160})|(?<=pages )\((?<list>[^()]{8,160})\))/uJ', $sentence->text, $m, \PREG_OFFSET_CAPTURE)) {
+        if (1 !== preg_match('/(?|(?::|\s[–—-])\s+(?<list>[^.;!?\n:]{8,160})|(?<=pages )\((?<list>[^()]{8,160})\))/u', $sentence->text, $m, \PREG_OFFSET_CAPTURE)) {
             return;
         }
         [$list, $offset] = [$m['list'][0], (int) $m['list'][1]];

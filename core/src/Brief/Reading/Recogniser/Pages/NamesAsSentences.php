@@ -34,7 +34,8 @@ final readonly class NamesAsSentences
     {
         foreach (Runs::of($sentences, $this->isName(...), $this->goesOn(...)) as $run) {
             $names = array_map(static fn (array $name): array => [preg_replace(self::REMARK, '', $name[0]) ?? $name[0], $name[1]], $run);
-            if ($this->make->known($names) > (\count($names) >= self::MANY && $this->areAllOfABlock($run, $sentences) ? 0 : 1)) {
+            $known = $this->make->known($names);
+            if ($known > 1 || (1 === $known && \count($names) >= self::MANY && $this->areAllOfABlock($run, $sentences))) {
                 yield from $this->make->pages($names, 0, self::CERTAINTY);
             }
         }

@@ -24,7 +24,7 @@ final readonly class PageRequests
     private const MOST_WORDS = 6;
     private const NAME_WORDS = 4;
     /** What "a page for each" is for, where it does not say. */
-    private const SERVICE = 'service';
+    public const SERVICE = 'service';
 
     /** @param array<string, Feature> $features */
     public function __construct(private Cues $cues, private PageKinds $pages, private array $features)
@@ -83,7 +83,7 @@ final readonly class PageRequests
     /** "A page for each boat we hire out": one for every thing of a kind. */
     public function each(string $noun, int $start, int $length): Candidate
     {
-        $noun = 1 === preg_match('/^(?:as|so|because|please|of (?:them|those|these)|one|cos)\b/iu', $noun) ? self::SERVICE : Phrase::withoutArticle(Phrase::tidy($noun));
+        $noun = 1 === preg_match('/^(?:as|so|because|please|of (?:them|those|these)|cos)\b/iu', $noun) ? self::SERVICE : Phrase::withoutArticle(Phrase::tidy($noun));
         $noun = preg_replace('/\s+(?:(?:that |which )?(?:we|i|you|they)|that|which|in|on|is|are|has|have|gets?|to|please|too|as well|should|would|with|so|because)\b.*$/iu', '', $noun) ?? $noun;
         $noun = preg_replace('/^(?:two|three|four|five|six|seven|eight|\d+)\s+(?:of )?(.+?)(?<!s)s?$|^(?:one|single)\s+(?:of )?(.+)$/iu', '$1$2', $noun) ?? $noun;
 
