@@ -168,4 +168,13 @@ final class FindingsTest extends TestCase
             self::assertNotSame('error', $finding->level->value, $finding->text);
         }
     }
+
+    public function testAClientWhoWantsNoFormIsReachedByTheNumberInTheFooterOrNotAtAll(): void
+    {
+        $brief = "Keyway Locksmiths opens doors in Leeds. We offer lock changes and safe opening.\n\nFive pages: Emergency, Services, Prices, Reviews, Areas.\n\nNo contact form.";
+        $rules = static fn (string $text): array => array_map(static fn (Finding $finding): string => $finding->rule, (new Inspector(Bench::catalogue()))->inspect(Bench::planned($text)));
+
+        self::assertContains('contact-missing', $rules($brief));
+        self::assertNotContains('contact-missing', $rules($brief."\n\nPhone 07700 900770"));
+    }
 }
