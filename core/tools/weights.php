@@ -2,108 +2,167 @@
 
 declare(strict_types=1);
 
-// Learns from the labelled briefs which words speak for a sentence that refuses something, and which for one that says
-// what sets the business apart, and writes them with their weights into core/catalogue/refusing.txt and claiming.txt.
-// Logistic regression by gradient descent; the briefs held back are not looked at. Run after briefs were added:
-// php -d memory_limit=1G core/tools/weights.php
+// Learns from the labelled briefs and wordings what gives away that a few words name the business, something it offers, a page that
+// is asked for or a thing that is refused, and that a sentence asks for a feature or says what sets the business apart:
+// by what is to be seen of the words and around them. Writes the weights into core/catalogue/weights. The briefs held
+// back are not looked at. Run after briefs were added: php core/tools/weights.php
 
+use DunePocket\Brief\FactKind;
+use DunePocket\Brief\Learning\SparseRegression;
 use DunePocket\Brief\Measuring\LabelledBrief;
-use DunePocket\Brief\Reading\Conversation;
-use DunePocket\Brief\Reading\Segmenter;
-use DunePocket\Brief\Reading\Sentence;
-use DunePocket\Brief\Reading\SentenceSplitter;
-use DunePocket\Brief\Reading\SentenceWords;
+use DunePocket\Brief\Measuring\Likeness;
+use DunePocket\Brief\Reading\Candidate;
+use DunePocket\Brief\Reading\Negation;
+use DunePocket\Brief\Reading\Parser;
+use DunePocket\Brief\Reading\Recogniser\FeatureRecogniser;
+use DunePocket\Brief\Reading\Spans\SentenceSpans;
+use DunePocket\Brief\Reading\Spans\SpanFinder;
+use DunePocket\Brief\Source;
+use DunePocket\Brief\SourceKind;
 use DunePocket\Brief\Sources\SourceReader;
 use DunePocket\Catalogue\CatalogueLoader;
 
+ini_set('memory_limit', '4G');
 require dirname(__DIR__, 2).'/vendor/autoload.php';
 
-const FEWEST = 3;
-const ROUNDS = 16;
-const RATE = 0.15;
-const SLOWER = 0.85;
-const SHRINK = 0.001;
-/** A sentence of the kind looked for counts as so many others. */
-const COUNTS = 3.0;
-const LEAST_WEIGHT = 0.12;
-/** Words of a label that say nothing of the thing. */
-const SMALL = ['page', 'pages', 'section', 'the', 'a', 'of', 'our'];
-/** So much of a label has to stand in a sentence that says it. */
-const SHARE = 0.75;
+const FIXTURES = __DIR__.'/../tests/fixtures';
+const FOLDER = __DIR__.'/../catalogue/weights';
+const PENALTY = 3.0;
+const ROUNDS = 4;
+const FEWEST = 4;
+/** One in so many of the spans that are none is looked at. */
+const SAMPLED = 3;
+const LEAST_WEIGHT = 0.02;
+/** A feature asked for in fewer sentences is not learnt. */
+const RAREST = 15;
+/** A sentence that is meant counts as so many others. */
+const MEANT_COUNTS = 3.0;
+/** Label and how a span is held against it, by kind of fact. */
+const SPANS = [
+    'business_name' => ['name', 'sameText'],
+    'offering' => ['offerings', 'sameWords'],
+    'page_request' => ['pages', 'sameWords'],
+    'page_refusal' => ['refused', 'sameWords'],
+    'audience' => ['audience', 'sameWords'],
+];
 
 /** @return list<string> */
-function labelWords(string $label): array
+function labels(LabelledBrief $brief, string $label): array
 {
-    return array_values(array_diff(preg_split('/[^\p{L}\d]+/u', mb_strtolower($label), -1, \PREG_SPLIT_NO_EMPTY) ?: [], SMALL));
+    return match (true) {
+        !$brief->labels->has($label) => [],
+        'name' === $label => [$brief->labels->string($label)],
+        default => $brief->labels->strings($label),
+    };
 }
 
-/** @param list<string> $words */
-function share(array $words, string $text): float
+/** @return list<array{string, string}> weight and trait */
+function weights(SparseRegression $learner): array
 {
-    $held = array_filter($words, static fn (string $word): bool => str_contains($text, rtrim($word, 's')));
+    $weights = array_filter($learner->weights(), static fn (float $weight): bool => abs($weight) >= LEAST_WEIGHT);
+    ksort($weights, \SORT_STRING);
 
-    return [] === $words ? 0.0 : count($held) / count($words);
+    return array_map(static fn (string|int $trait, float $weight): array => [sprintf('%.2f', $weight), (string) $trait], array_keys($weights), $weights);
+}
+
+/** @param list<array{string, string}> $weights */
+function write(string $kind, array $weights): void
+{
+    file_put_contents(FOLDER."/$kind.txt", "# Written by core/tools/weights.php.\n".implode("\n", array_map(static fn (array $weight): string => implode("\t", $weight), $weights))."\n");
+    printf("%s: %d weights\n", $kind, count($weights));
 }
 
 /**
- * @param list<array{list<string>, bool}> $samples the words of each sentence, and whether it is of the kind looked for
+ * @param list<array{list<string>, bool}> $sentences the traits of each, and whether it is meant
  *
- * @return array<string, float> the weight of each word that has one; '' is that of a sentence as such
+ * @return list<array{string, string}> weight and trait
  */
-function learnt(array $samples): array
+function learnt(array $sentences): array
 {
-    $counts = array_count_values(array_merge(...array_column($samples, 0)));
-    $known = array_filter($counts, static fn (int $count): bool => $count >= FEWEST);
-    $samples = array_map(static fn (array $sample): array => [['', ...array_values(array_filter($sample[0], static fn (string $word): bool => isset($known[$word])))], $sample[1]], $samples);
-    // A fixed shuffle: briefs of one kind stand together.
-    usort($samples, static fn (array $one, array $other): int => crc32(implode(' ', $one[0])) <=> crc32(implode(' ', $other[0])));
-    $weights = [];
-    $rate = RATE;
-    for ($round = 0; $round < ROUNDS; ++$round, $rate *= SLOWER) {
-        foreach ($samples as [$words, $isMeant]) {
-            $odds = array_sum(array_map(static fn (string $word): float => $weights[$word] ?? 0.0, $words));
-            $step = $rate * (($isMeant ? 1.0 : 0.0) - 1 / (1 + exp(-max(-30.0, min(30.0, $odds))))) * ($isMeant ? COUNTS : 1.0);
-            foreach ($words as $word) {
-                $weights[$word] = ($weights[$word] ?? 0.0) * (1 - $rate * SHRINK) + $step;
+    $learner = new SparseRegression(PENALTY, ROUNDS, FEWEST);
+    foreach ($sentences as [$traits, $isMeant]) {
+        $learner->sample([$learner->numbers($traits)], $isMeant, $isMeant ? MEANT_COUNTS : 1.0);
+    }
+
+    return weights($learner);
+}
+
+$catalogue = (new CatalogueLoader())->load();
+[$parser, $finder, $sources] = [new Parser($catalogue), SpanFinder::with($catalogue), new SourceReader()];
+$recogniser = new FeatureRecogniser($catalogue->cues(), new Negation($catalogue->cues()));
+$learners = array_map(static fn (): SparseRegression => new SparseRegression(PENALTY, ROUNDS, FEWEST), SPANS);
+$asking = [];
+$claiming = [];
+
+/** @param list<string> $labels */
+$seen = static function (SparseRegression $learner, array $sentences, string $source, array $labels, string $same): void {
+    foreach ($sentences as $sentence) {
+        $shared = $learner->numbers($sentence->shared);
+        foreach ($sentence->spans as $i => $span) {
+            $isMeant = [] !== array_filter($labels, static fn (string $meant): bool => Likeness::$same($meant, $span->text));
+            if ($isMeant || 0 === crc32($source.$span->start.$span->text) % SAMPLED) {
+                $learner->sample([$shared, $learner->numbers($sentence->traits[$i])], $isMeant);
             }
         }
     }
+};
 
-    return array_filter($weights, static fn (float $weight, string $word): bool => '' === $word || abs($weight) >= LEAST_WEIGHT, \ARRAY_FILTER_USE_BOTH);
-}
-
-/** @param list<array{list<string>, bool}> $samples as above */
-function write(string $file, array $samples): void
-{
-    $weights = learnt($samples);
-    ksort($weights, \SORT_STRING);
-    $lines = array_map(static fn (string|int $word, float $weight): string => sprintf("%.2f\t%s", $weight, $word), array_keys($weights), $weights);
-    file_put_contents(dirname(__DIR__).'/catalogue/'.$file, "# Written by core/tools/weights.php.\n".implode("\n", $lines)."\n");
-    printf("%s: %d sentences, %d of them meant, %d weights\n", $file, count($samples), count(array_filter($samples, static fn (array $sample): bool => $sample[1])), count($weights));
-}
-
-$cues = (new CatalogueLoader())->load()->cues();
-[$conversation, $segmenter, $splitter, $sources] = [new Conversation($cues), new Segmenter($cues), new SentenceSplitter($cues->takingBack), new SourceReader()];
-$refusing = [];
-$claiming = [];
-foreach (LabelledBrief::fromFolder(dirname(__DIR__).'/tests/fixtures/labelled') as $brief) {
-    $source = $sources->read($brief->text, $brief->file, 's1');
-    $sentences = $splitter->split($segmenter->segment($conversation->lines($source->text, $source->kind)));
-    $refused = array_map(labelWords(...), $brief->labels->strings('refused'));
-    $apart = array_map(labelWords(...), $brief->labels->strings('apart'));
-    foreach ($sentences as $i => $sentence) {
-        if (!$sentence->isSpoken() || null !== $sentence->block->agreed) {
-            continue;
+/** @return iterable<array{list<string>, list<SentenceSpans>, string}> what is meant, what is to be seen of the wording, the wording */
+$wordings = static function (string $kind) use ($finder, $parser): iterable {
+    foreach (file(FIXTURES."/wordings/$kind.txt", \FILE_IGNORE_NEW_LINES) ?: [] as $line) {
+        if ('' !== $line && '#' !== $line[0]) {
+            [$meant, $wording] = str_contains($line, ' | ') ? explode(' | ', $line, 2) : ['', $line];
+            yield [explode('; ', $meant), iterator_to_array($finder->in($parser->parse(new Source('s1', '', SourceKind::Text, $wording))), false), $wording];
         }
-        $words = SentenceWords::of($sentence, $sentences[$i + 1] ?? null);
-        $text = mb_strtolower($sentence->text);
-        if ('page_refusal' !== $sentence->block->topic) {
-            $refusing[] = [$words, [] !== array_filter($refused, static fn (array $label): bool => 1.0 === share($label, $text))];
-        }
+    }
+};
+foreach (SPANS as $kind => [, $same]) {
+    foreach ($wordings($kind) as [$meant, $found, $wording]) {
+        $seen($learners[$kind], $found, $wording, $meant, $same);
+    }
+}
+// These refuse nothing.
+foreach (['audience', 'business_name', 'feature', 'goal', 'offering', 'page_request', 'wishes'] as $kind) {
+    foreach ($wordings($kind) as [, $found, $wording]) {
+        $seen($learners['page_refusal'], $found, $wording, [], 'sameWords');
+    }
+}
+foreach ($wordings('feature') as [$meant, $found]) {
+    if (1 === count($found)) {
+        $asking[] = [$found[0]->shared, $meant];
+    }
+}
+foreach ($wordings('differentiator') as [$meant, $found]) {
+    foreach ($found as $sentence) {
+        $claiming[] = [$sentence->shared, [] !== array_filter($meant, static fn (string $claim): bool => Likeness::shares($claim, $sentence->sentence->text))];
+    }
+}
+$briefs = LabelledBrief::fromFolder(FIXTURES.'/labelled');
+// A fixed shuffle: briefs of one kind stand together.
+usort($briefs, static fn (LabelledBrief $one, LabelledBrief $other): int => crc32($one->file) <=> crc32($other->file));
+foreach ($briefs as $brief) {
+    $reading = $parser->parse($sources->read($brief->text, $brief->file, 's1'));
+    $found = iterator_to_array($finder->in($reading), false);
+    foreach (SPANS as $kind => [$label, $same]) {
+        $seen($learners[$kind], $found, $brief->file, labels($brief, $label), $same);
+    }
+    // Labels do not say where a feature is asked for; what the wordings found does.
+    $features = array_filter(iterator_to_array($recogniser->recognise($reading), false), static fn (Candidate $candidate): bool => FactKind::Feature === $candidate->kind && in_array($candidate->value, labels($brief, 'features'), true));
+    foreach (array_filter($found, static fn (SentenceSpans $sentence): bool => !$sentence->isAsked && $sentence->sentence->isSpoken()) as $spans) {
+        $sentence = $spans->sentence;
+        $within = array_filter($features, static fn (Candidate $feature): bool => $feature->start >= $sentence->start && $feature->start < $sentence->start + strlen($sentence->text));
+        $asking[] = [$spans->shared, array_map(static fn (Candidate $feature): string => $feature->value, $within)];
         if ('differentiator' !== $sentence->block->topic) {
-            $claiming[] = [$words, [] !== array_filter($apart, static fn (array $label): bool => share($label, $text) >= SHARE)];
+            $claiming[] = [$spans->shared, [] !== array_filter(labels($brief, 'apart'), static fn (string $label): bool => Likeness::shares($label, $sentence->text))];
         }
     }
 }
-write('refusing.txt', $refusing);
-write('claiming.txt', $claiming);
+is_dir(FOLDER.'/feature') || mkdir(FOLDER.'/feature', 0o777, true);
+foreach ($learners as $kind => $learner) {
+    write($kind, weights($learner));
+}
+$times = array_count_values(array_merge(...array_column($asking, 1)));
+foreach (array_keys(array_filter($times, static fn (int $times): bool => $times >= RAREST)) as $feature) {
+    write("feature/$feature", learnt(array_map(static fn (array $sentence): array => [$sentence[0], in_array($feature, $sentence[1], true)], $asking)));
+}
+write('differentiator', learnt($claiming));

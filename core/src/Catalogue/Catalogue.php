@@ -82,16 +82,16 @@ final class Catalogue
         return $this->data->string('trades');
     }
 
-    /** How much each word speaks for a sentence that refuses something. */
-    public function refusing(): WordWeights
+    /** How much what is to be seen of a few words, or of a sentence, speaks for a fact of this kind; only kinds that were learnt. */
+    public function weights(FactKind $kind): WordWeights
     {
-        return WordWeights::parse($this->data->string('refusing'));
+        return new WordWeights($this->data->child('weights')->child($kind->value)->floats());
     }
 
-    /** How much each word speaks for a sentence that says what sets a business apart. */
-    public function claiming(): WordWeights
+    /** @return array<string, WordWeights> by feature, how much what is to be seen of a sentence speaks for its asking for it */
+    public function featureWeights(): array
     {
-        return WordWeights::parse($this->data->string('claiming'));
+        return array_map(static fn (Node $weights): WordWeights => new WordWeights($weights->floats()), $this->data->child('weights')->map('feature'));
     }
 
     /** @return array<string, bool> the words the catalogue is written in, and whether the dictionary holds them */

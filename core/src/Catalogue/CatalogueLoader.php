@@ -17,7 +17,8 @@ final readonly class CatalogueLoader
     /** What an entry says of itself alone. */
     private const OWN = ['general' => true];
     private const BRIEF = ['cues', 'patterns', 'refusals', 'unwilling', 'taking-back', 'answers', 'page-names', 'offering-names', 'offering-frames', 'topics', 'kinds', 'goals', 'tones', 'features', 'questions', 'voice', 'languages'];
-    private const WORD_LISTS = ['words', 'names', 'people', 'refusing', 'claiming', 'trades', 'goals'];
+    private const WORD_LISTS = ['words', 'names', 'people', 'trades', 'goals'];
+    private const WEIGHTS = ['business_name', 'offering', 'page_request', 'page_refusal', 'audience', 'differentiator'];
     private const FOLDERS = ['business-kinds', 'layouts'];
 
     /**
@@ -78,6 +79,12 @@ final readonly class CatalogueLoader
         $data['business-kinds'] = $this->withLikeness($data['business-kinds']);
         foreach (self::WORD_LISTS as $name) {
             $data[$name] = (string) file_get_contents($this->folder."/$name.txt");
+        }
+        foreach (self::WEIGHTS as $kind) {
+            $data['weights'][$kind] = WordWeights::parse((string) file_get_contents($this->folder."/weights/$kind.txt"));
+        }
+        foreach (glob($this->folder.'/weights/feature/*.txt') ?: [] as $path) {
+            $data['weights']['feature'][basename($path, '.txt')] = WordWeights::parse((string) file_get_contents($path));
         }
         $data['vocabulary'] = $this->vocabulary($data['words'], [array_diff_key($data['brief'], ['voice' => true, 'languages' => true]), $data['business-kinds'], $data['page-kinds'] ?? []]);
 
@@ -142,7 +149,7 @@ final readonly class CatalogueLoader
 
     private function newest(): int
     {
-        $files = [...(glob($this->folder.'/*.yaml') ?: []), ...(glob($this->folder.'/*/*.yaml') ?: [])];
+        $files = array_merge(...array_map(fn (string $depth): array => glob($this->folder.$depth) ?: [], ['/*', '/*/*', '/*/*/*']));
 
         return max([0, ...array_map(static fn (string $path): int => (int) filemtime($path), $files)]);
     }

@@ -88,6 +88,8 @@ final readonly class Cues
     /** One way of doing what a feature does, which may be refused without the feature. */
     private string $gadgets;
     public string $givenUp;
+    /** Sentences that offer nothing: what is given up, and what comes with a thing. */
+    public string $nothingOffered;
     /** Agrees to everything the designer wrote in the message before. */
     public string $agreesToAll;
     public string $notOfferings;
@@ -184,6 +186,7 @@ final readonly class Cues
         $parts = array_combine(array_map(static fn (string $part): string => '{'.$part.'}', array_keys($frames->stringMap('parts'))), $frames->stringMap('parts'));
         $this->offeringFrames = array_map(static fn (string $frame): string => $expand(strtr($frame, $parts)), $frames->strings('frames'));
         $this->givenUp = $any('given_up');
+        $this->nothingOffered = $expand('(?:'.implode('|', [...$cues->strings('given_up'), ...$cues->strings('comes_with')]).')');
         $this->agreesToAll = $any('agrees_to_all');
         $this->notOfferings = $any('not_offerings');
         $this->offeringEnds = $any('offering_ends');

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace DunePocket\Catalogue;
 
-/** How much each word speaks for something, as a logistic regression over labelled sentences found it. */
+/** How much each word, or whatever else is to be seen, speaks for something, as a logistic regression found it. */
 final readonly class WordWeights
 {
     /** The weight of a sentence about whose words nothing is known. */
@@ -15,8 +15,12 @@ final readonly class WordWeights
     {
     }
 
-    /** @param string $lines a weight, a tab and the words, one to a line */
-    public static function parse(string $lines): self
+    /**
+     * @param string $lines a weight, a tab and the words, one to a line
+     *
+     * @return array<string, float> by word or pair of words
+     */
+    public static function parse(string $lines): array
     {
         $weights = [];
         foreach (explode("\n", $lines) as $line) {
@@ -26,7 +30,7 @@ final readonly class WordWeights
             }
         }
 
-        return new self($weights);
+        return $weights;
     }
 
     /**
@@ -36,6 +40,21 @@ final readonly class WordWeights
      */
     public function odds(array $words): float
     {
-        return ($this->weights[self::NONE] ?? 0.0) + array_sum(array_map(fn (string $word): float => $this->weights[$word] ?? 0.0, $words));
+        return ($this->weights[self::NONE] ?? 0.0) + $this->sum($words);
+    }
+
+    /**
+     * What the words add to the odds.
+     *
+     * @param list<string> $words each once
+     */
+    public function sum(array $words): float
+    {
+        $sum = 0.0;
+        foreach ($words as $word) {
+            $sum += $this->weights[$word] ?? 0.0;
+        }
+
+        return $sum;
     }
 }

@@ -126,6 +126,20 @@ final readonly class Node
         return $entries;
     }
 
+    /** @return array<string, float> itself, an object of nothing but numbers with a fraction */
+    public function floats(): array
+    {
+        if (!\is_array($this->value)) {
+            throw $this->mustBe('an object');
+        }
+        $floats = [];
+        foreach ($this->value as $key => $float) {
+            $floats[(string) $key] = \is_float($float) ? $float : throw $this->child((string) $key)->mustBe('a number with a fraction');
+        }
+
+        return $floats;
+    }
+
     /** @return array<string, string> */
     public function stringMap(string $key): array
     {

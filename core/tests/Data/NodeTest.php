@@ -27,6 +27,11 @@ final class NodeTest extends TestCase
         self::assertSame([1, 2], array_values(array_map(static fn (Node $child): int => $child->int('n'), $node->child('by')->entries())));
     }
 
+    public function testAnObjectOfNumbersIsReadAtOnce(): void
+    {
+        self::assertSame(['' => -1.5, 'oak' => 0.25], (new Node(['' => -1.5, 'oak' => 0.25]))->floats());
+    }
+
     public function testWhatIsNotThereHasItsDefault(): void
     {
         $node = self::node();

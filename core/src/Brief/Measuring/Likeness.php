@@ -18,6 +18,14 @@ final class Likeness
         return self::bare($label) === self::bare($value);
     }
 
+    /** The same words, up to articles, number and words like "page"; at least one. */
+    public static function sameWords(string $label, string $value): bool
+    {
+        $expected = self::words($label);
+
+        return [] !== $expected && $expected === self::words($value);
+    }
+
     /** The same words, up to articles, number and words like "page"; or one within the other, at least half of it. */
     public static function sameThing(string $label, string $value): bool
     {

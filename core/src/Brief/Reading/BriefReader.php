@@ -18,20 +18,18 @@ final readonly class BriefReader
     /** An inventory of the present website tells how to reach the business, not what the new site is to be. */
     private const ON_A_SITE = [FactKind::ContactPhone, FactKind::ContactEmail, FactKind::ContactAddress, FactKind::OpeningHours, FactKind::ExistingSite, FactKind::SocialProfile];
 
-    private Corrector $corrector;
-    private Conversation $conversation;
-    private Segmenter $segmenter;
-    private SentenceSplitter $splitter;
+    private Parser $parser;
     private Recogniser\KindRecogniser $kinds;
     private Recogniser\LikelyDifferentiatorRecogniser $hints;
     private Recogniser\LikelyOfferingRecogniser $trade;
     private Recogniser\PlainNoRecogniser $noes;
     private Recogniser\LearntGoalRecogniser $goals;
     private Recogniser\LikelyAudienceRecogniser $people;
-    private Recogniser\LearntRefusalRecogniser $refusals;
     private AreasBehindPages $areas;
     private Resolver $resolver;
     private Normaliser $normaliser;
+
+    private Spans\Lessons $lessons;
 
     /** @var list<Recogniser> */
     private array $recognisers;
@@ -40,25 +38,21 @@ final readonly class BriefReader
     {
         $cues = $catalogue->cues();
         $negation = new Negation($cues);
-        $this->corrector = new Corrector(new Speller($catalogue->words(), $catalogue->properNames(), $catalogue->vocabulary()));
-        $this->conversation = new Conversation($cues);
-        $this->segmenter = new Segmenter($cues);
-        $this->splitter = new SentenceSplitter($cues->takingBack);
+        $this->parser = new Parser($catalogue);
         $this->kinds = new Recogniser\KindRecogniser($catalogue->businessKinds(), new Affinities($catalogue->trades()));
-        $this->hints = new Recogniser\LikelyDifferentiatorRecogniser($cues, $catalogue->claiming());
+        $this->hints = new Recogniser\LikelyDifferentiatorRecogniser($cues, $catalogue->weights(FactKind::Differentiator));
         $this->goals = new Recogniser\LearntGoalRecogniser(new Affinities($catalogue->goalWords()));
         $this->trade = new Recogniser\LikelyOfferingRecogniser($cues, $catalogue->businessKinds());
         $this->people = new Recogniser\LikelyAudienceRecogniser($cues, $catalogue->people());
-        $this->refusals = new Recogniser\LearntRefusalRecogniser($cues, $catalogue->pageKinds(), $catalogue->refusing());
         $this->noes = new Recogniser\PlainNoRecogniser($cues);
         $this->areas = new AreasBehindPages($catalogue->pageKinds());
         $this->resolver = new Resolver();
         $this->normaliser = new Normaliser();
+        $this->lessons = Spans\Lessons::of($catalogue);
         $this->recognisers = [
             new Recogniser\TopicRecogniser($cues),
             new Recogniser\PatternRecogniser($cues, $catalogue->words(), $catalogue->properNames()),
             new Recogniser\DomainNameRecogniser($cues, $catalogue->words()),
-            new Recogniser\LikelyNameRecogniser($cues, $catalogue->words(), $catalogue->businessKinds()),
             new Recogniser\DifferentiatorRecogniser($cues),
             new Recogniser\OfferingRecogniser($cues, $negation, $catalogue->pageKinds()),
             new Recogniser\GoalRecogniser($cues, $negation),
@@ -77,29 +71,16 @@ final readonly class BriefReader
         return new Brief([$source], $this->facts($source));
     }
 
-    /**
-     * @param list<Line> $lines
-     *
-     * @return list<Block> what the designer asked
-     */
-    private function asked(array $lines): array
-    {
-        return array_map(static fn (Line $line): Block => (new Block(BlockKind::Paragraph, $line->start, $line->text, age: $line->age))->trimmed(), array_values(array_filter($lines, static fn (Line $line): bool => $line->asks())));
-    }
-
     /** @return list<Fact> */
     public function facts(Source $source, int $nextNumber = 1): array
     {
-        $text = $this->corrector->readable($source);
-        $lines = $this->conversation->lines($text->text, $source->kind);
-        $blocks = $this->segmenter->segment($lines);
-        $reading = new Reading($text, $blocks, $this->splitter->split($blocks), $this->splitter->split($this->asked($lines)));
+        $reading = $this->parser->parse($source);
         $candidates = [];
         foreach ($this->recognisers as $recogniser) {
             array_push($candidates, ...iterator_to_array($recogniser->recognise($reading), false));
         }
-        $candidates = $this->areas->with($reading, $candidates);
-        foreach ([$this->noes, $this->refusals, $this->people, $this->kinds, $this->hints, $this->trade, $this->goals] as $concluding) {
+        $candidates = $this->lessons->weighed($reading, $this->areas->with($reading, $candidates));
+        foreach ([$this->noes, $this->people, $this->kinds, $this->hints, $this->trade, $this->goals] as $concluding) {
             array_push($candidates, ...iterator_to_array($concluding->recognise($reading, $candidates), false));
         }
         if (SourceKind::Site === $source->kind) {

@@ -16,6 +16,9 @@ final readonly class SentenceSplitter
     /** So many lines that each begin with a capital are notes, and no text that was wrapped. */
     private const FEWEST_NOTES = 4;
     private const LONGEST_NOTE = 100;
+    /** Text without any end is cut after so many bytes, at the next comma or space, so that reading stays quick. */
+    private const LONGEST = '/\G(?s:.{2000}.*?)(?:,\s+|\s+)\K(?=\S)/u';
+    private const LONG = 4_000;
     private const ASKED_BACK = '/^(?:do|should|must|would|will|can|have|is|are|really)(?: (?:i|we|it|they|that))?\?\s*$/iu';
 
     public function __construct(private TakingBack $takingBack)
@@ -32,6 +35,7 @@ final readonly class SentenceSplitter
         $sentences = [];
         foreach ($blocks as $block) {
             $parts = preg_split($this->isOfNotes($block) ? self::BOUNDARY_OF_NOTES : self::BOUNDARY, $block->text, -1, \PREG_SPLIT_OFFSET_CAPTURE) ?: [];
+            $parts = array_merge([], ...array_map($this->cut(...), $parts));
             foreach ($parts as $i => [$text, $offset]) {
                 if ('' !== trim($text)) {
                     $isTakenBack = $this->takingBack->isTakenBack($text) || ($this->isClosed($text) && $this->takingBack->saysNo($this->reply($parts, $i + 1)));
@@ -41,6 +45,22 @@ final readonly class SentenceSplitter
         }
 
         return $sentences;
+    }
+
+    /**
+     * @param array{string, int} $part text and its place
+     *
+     * @return list<array{string, int}>
+     */
+    private function cut(array $part): array
+    {
+        [$text, $offset] = $part;
+        if (\strlen($text) < self::LONG) {
+            return [$part];
+        }
+        $pieces = preg_split(self::LONGEST, $text, -1, \PREG_SPLIT_OFFSET_CAPTURE) ?: [$part];
+
+        return array_map(static fn (array $piece): array => [$piece[0], $offset + (int) $piece[1]], $pieces);
     }
 
     /**

@@ -45,6 +45,33 @@ final class GuessesTest extends TestCase
         self::assertSame(['Slate roofs', 'Lead valleys'], \array_slice(Bench::values($brief, FactKind::Offering), 0, 2));
     }
 
+    /** @return iterable<string, array{string, FactKind, list<string>}> what no wording gives away, learnt from labelled briefs */
+    public static function learnt(): iterable
+    {
+        yield 'would only lead to trouble' => ['A comments section would only lead to trouble, so no.', FactKind::PageRefusal, ['Comments']];
+        yield 'a thing no list holds' => ['A carousel of hats would drive us up the wall, so leave it.', FactKind::PageRefusal, ['Carousel of hats']];
+        yield 'what would be lovely is wished for' => ['Gift cards would be lovely.', FactKind::PageRefusal, []];
+        yield 'what comes with a thing is not offered' => ['The candle kit comes with a tin, a wick and a bag of wax.', FactKind::Offering, []];
+        yield 'the people who are helped are not offered' => ['We support refugees and asylum seekers in Eastmoor with English classes.', FactKind::Offering, ['English classes']];
+    }
+
+    /** @param list<string> $values */
+    #[DataProvider('learnt')]
+    public function testWhatWasLearntIsHeldAgainstCommonSense(string $text, FactKind $kind, array $values): void
+    {
+        self::assertSame($values, Bench::values(Bench::read($text), $kind));
+    }
+
+    public function testWhatWasLearntIsNoMoreThanAHint(): void
+    {
+        $text = "Bramble and Sons, roofers in Calder.\n\nSlate, lead work, chimney stacks. The odd church.\n\nForms, a map.";
+        $hints = array_filter(Bench::read($text)->of(FactKind::Offering), static fn (Fact $offering): bool => 'Chimney stacks' === $offering->value);
+        self::assertNotEmpty($hints);
+        foreach ($hints as $hint) {
+            self::assertLessThan(0.9, $hint->certainty);
+        }
+    }
+
     public function testNothingIsGuessedWhereTheOfferingsWereSaid(): void
     {
         $brief = Bench::read("Brim Roofing, roofers in Calder. We offer slate roofs, flat roofs and chimney repairs.\n\nLead thieves and pigeons are a nuisance.");

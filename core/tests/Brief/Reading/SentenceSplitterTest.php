@@ -47,6 +47,19 @@ final class SentenceSplitterTest extends TestCase
         }
     }
 
+    public function testTextWithoutAnEndIsCut(): void
+    {
+        $text = str_repeat('oak gates, größe, rope ', 2_000);
+        $sentences = self::split($text);
+        self::assertGreaterThan(10, \count($sentences));
+        foreach ($sentences as $sentence) {
+            self::assertLessThan(5_000, \strlen($sentence->text));
+            self::assertSame($sentence->text, substr($text, $sentence->start, \strlen($sentence->text)));
+            self::assertTrue(mb_check_encoding($sentence->text, 'UTF-8'));
+        }
+        self::assertCount(1, self::split(str_repeat('oak gates, rope ', 200)), 'a long sentence is one');
+    }
+
     public function testWhatTheNextSentenceTakesBackIsRefused(): void
     {
         [$first, $second] = self::split('Somebody asked for a shop. Please don’t.');

@@ -49,7 +49,7 @@ final readonly class LikelyAudienceRecogniser
      */
     public function recognise(Reading $reading, array $read): iterable
     {
-        if ([] !== array_filter($read, static fn (Candidate $candidate): bool => FactKind::Audience === $candidate->kind)) {
+        if ([] !== array_filter($read, static fn (Candidate $candidate): bool => FactKind::Audience === $candidate->kind && $candidate->certainty > self::CERTAINTY)) {
             return;
         }
         $unexplained = new Unexplained($this->cues, $read);

@@ -10,7 +10,8 @@ use DunePocket\Brief\Reading\Candidate;
 use DunePocket\Brief\Reading\Phrase;
 use DunePocket\Brief\Reading\Reading;
 use DunePocket\Brief\Reading\Sentence;
-use DunePocket\Brief\Reading\SentenceWords;
+use DunePocket\Brief\Reading\Spans\SentenceTraits;
+use DunePocket\Brief\Reading\Spans\Word;
 use DunePocket\Brief\Reading\Unexplained;
 use DunePocket\Catalogue\Cues;
 use DunePocket\Catalogue\WordWeights;
@@ -41,6 +42,8 @@ final readonly class LikelyDifferentiatorRecogniser
     private const MOST_ODDS = 3.0;
     private const TOPICS = [null, 'business_kind', 'offering', 'person'];
     private const FEWEST_WORDS = 4;
+    /** Nothing is guessed from what stands further into the source, in bytes. */
+    private const FAR_ENOUGH = 40_000;
 
     public function __construct(private Cues $cues, private WordWeights $weights)
     {
@@ -57,14 +60,18 @@ final readonly class LikelyDifferentiatorRecogniser
             return;
         }
         $best = null;
+        $words = [];
         $unexplained = new Unexplained($this->cues, $read);
         foreach ($reading->sentences as $i => $sentence) {
+            if ($sentence->start > self::FAR_ENOUGH) {
+                break;
+            }
             if (!$this->mayClaim($sentence) || $this->says($sentence, $unexplained, self::EXPLAINED)) {
                 continue;
             }
             $score = $this->score($sentence, array_map(fn (int $step): string => $this->beside($sentence, $reading->sentences[$i + $step] ?? null, $unexplained), [-2 => -2, -1 => -1, 1 => 1, 2 => 2]));
             $score -= $this->says($sentence, $unexplained, self::IN_PART) ? self::PART : 0.0;
-            $score += $this->learnt($sentence, $reading->sentences[$i + 1] ?? null);
+            $score += $this->learnt($reading->sentences, $i, $words);
             if ($score >= self::ENOUGH && (null === $best || $score > $best[0])) {
                 $best = [$score, $sentence];
             }
@@ -75,10 +82,18 @@ final readonly class LikelyDifferentiatorRecogniser
         }
     }
 
-    /** What the words of the sentence speak for, as labelled briefs taught it. */
-    private function learnt(Sentence $sentence, ?Sentence $next): float
+    /**
+     * What the words of a sentence speak for, as labelled briefs taught it.
+     *
+     * @param list<Sentence>         $sentences
+     * @param array<int, list<Word>> $known     the words of some of them, by their number
+     */
+    private function learnt(array $sentences, int $number, array &$known): float
     {
-        $odds = $this->weights->odds(SentenceWords::of($sentence, $next)) + self::USUAL_ODDS;
+        $words = static function (int $i) use ($sentences, &$known): array {
+            return $known[$i] ??= Word::all($sentences[$i]->text ?? '');
+        };
+        $odds = $this->weights->odds(SentenceTraits::of($sentences[$number], $number, $words($number), $words($number - 1), $words($number + 1))) + self::USUAL_ODDS;
 
         return self::LEARNT * max(-self::MOST_ODDS, min(self::MOST_ODDS, $odds));
     }

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DunePocket\Brief\Reading\Spans;
+
+use DunePocket\Brief\FactKind;
+use DunePocket\Brief\Reading\Candidate;
+use DunePocket\Brief\Reading\Phrase;
+use DunePocket\Catalogue\WordWeights;
+
+/**
+ * The business name that no wording gives away: of all runs of words, the likeliest. A name that a wording read, and
+ * that is far less likely than another, is none.
+ */
+final readonly class LearntName implements Learnt
+{
+    private const ENOUGH = -2.0;
+    /** What the words may be known as instead. */
+    private const INSTEAD = [FactKind::Offering, FactKind::PageRequest, FactKind::PageRefusal, FactKind::Feature, FactKind::Audience, FactKind::Location, FactKind::AreaServed, FactKind::ContactPhone, FactKind::ContactAddress, FactKind::OpeningHours, FactKind::Price];
+    /** The odds of words that are no run of words. */
+    private const NO_SPAN = -6.0;
+    private const FAR_LESS = 5.0;
+
+    private SpanOdds $odds;
+
+    public function __construct(WordWeights $weights)
+    {
+        $this->odds = new SpanOdds($weights);
+    }
+
+    public function odds(SentenceSpans $sentence): Weighed
+    {
+        return $this->odds->of($sentence);
+    }
+
+    public function weighed(array $sentences, array $read): array
+    {
+        $best = [];
+        $likeliest = null;
+        $highest = self::ENOUGH;
+        foreach ($sentences as $sentence) {
+            foreach ($sentence->spans as $i => $span) {
+                $key = $this->key($span->text);
+                $best[$key] = max($best[$key] ?? $sentence->odds[$i], $sentence->odds[$i]);
+                if ($sentence->odds[$i] > $highest) {
+                    [$likeliest, $highest] = [$span, $sentence->odds[$i]];
+                }
+            }
+        }
+        $read = array_values(array_filter($read, fn (Candidate $candidate): bool => FactKind::BusinessName !== $candidate->kind || $highest - ($best[$this->key($candidate->value)] ?? self::NO_SPAN) <= self::FAR_LESS));
+        $name = $likeliest?->as(FactKind::BusinessName, mb_strtolower($likeliest->text) === $likeliest->text ? Phrase::properName($likeliest->text) : Phrase::tidy($likeliest->text));
+
+        return null === $name || [] !== array_filter($read, static fn (Candidate $candidate): bool => \in_array($candidate->kind, self::INSTEAD, true) && $candidate->overlaps($name)) ? $read : [...$read, $name];
+    }
+
+    private function key(string $name): string
+    {
+        return mb_strtolower(Phrase::withoutArticle($name));
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DunePocket\Brief\Reading\Spans;
+
+use DunePocket\Brief\FactKind;
+use DunePocket\Brief\Reading\Candidate;
+use DunePocket\Catalogue\Cues;
+
+/** Refusals that no wording gives away, with the feature that the refused thing is. */
+final readonly class LearntRefusals implements Learnt
+{
+    public function __construct(private LearntThings $things, private Cues $cues)
+    {
+    }
+
+    public function odds(SentenceSpans $sentence): Weighed
+    {
+        return $this->things->odds($sentence);
+    }
+
+    public function weighed(array $sentences, array $read): array
+    {
+        return array_map(fn (Candidate $candidate): Candidate => FactKind::PageRefusal !== $candidate->kind || \in_array($candidate, $read, true) ? $candidate : $this->withFeature($candidate), $this->things->weighed($sentences, $read));
+    }
+
+    private function withFeature(Candidate $refusal): Candidate
+    {
+        foreach ($this->cues->siteThingsByFeature as [$pattern, $feature]) {
+            if (null !== $feature && 1 === preg_match($pattern, $refusal->value)) {
+                return new Candidate($refusal->kind, $refusal->value, $refusal->start, $refusal->length, $refusal->certainty, $refusal->origin, ['feature' => $feature]);
+            }
+        }
+
+        return $refusal;
+    }
+}

@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DunePocket\Brief\Reading\Spans;
+
+use DunePocket\Brief\FactKind;
+use DunePocket\Brief\Reading\Candidate;
+use DunePocket\Brief\Reading\Phrase;
+use DunePocket\Brief\Reading\WordList;
+use DunePocket\Catalogue\WordWeights;
+
+/** Things of one kind that no wording gives away, such as offerings, pages asked for or refused. */
+final readonly class LearntThings implements Learnt
+{
+    /** In fewer sentences too little is to be seen for a doubt. */
+    private const CONTEXT = 5;
+
+    /** Years and sums of money. */
+    private const NO_THING = '/\d{4}|[£$€]/u';
+
+    private SpanOdds $odds;
+
+    /**
+     * @param array{enough: float, doubtful: float} $limits  odds from which on a few words name such a thing, and below
+     *                                                       which a thing that a wording read is none
+     * @param list<FactKind>                        $instead what the words may be known as instead
+     * @param float                                 $sure    odds from which on they are not, unless that was said plainly
+     * @param ?string                               $unless  a pattern that tells sentences that name none
+     * @param string                                $people  plurals that mean people, as WordList takes them, where people are none
+     */
+    public function __construct(
+        private FactKind $kind,
+        WordWeights $weights,
+        private array $limits,
+        private array $instead = [],
+        private float $sure = \INF,
+        private ?string $unless = null,
+        private string $people = '',
+    ) {
+        $this->odds = new SpanOdds($weights);
+    }
+
+    public function odds(SentenceSpans $sentence): Weighed
+    {
+        return $this->odds->of($sentence);
+    }
+
+    public function weighed(array $sentences, array $read): array
+    {
+        $known = new Known($read, $this->kind, $this->instead);
+        $plain = new Known(array_filter($read, fn (Candidate $candidate): bool => $candidate->kind === $this->kind || $candidate->isPlain()), $this->kind, $this->instead);
+        $best = [];
+        $found = [];
+        foreach ($sentences as $sentence) {
+            foreach ($sentence->spans as $i => $span) {
+                $words = mb_strtolower($span->text);
+                $best[$words] = max($best[$words] ?? $sentence->odds[$i], $sentence->odds[$i]);
+            }
+            if ($this->mayName($sentence)) {
+                array_push($found, ...array_filter(SpanOdds::likely($sentence, $this->limits['enough']), $this->mayBe(...)));
+            }
+        }
+        foreach ($found as $span) {
+            $thing = $span->as($this->kind, Phrase::title($span->text));
+            if (!($best[mb_strtolower($span->text)] >= $this->sure ? $plain : $known)->has($thing)) {
+                $known->add($thing);
+                $plain->add($thing);
+                $read[] = $thing;
+            }
+        }
+
+        return \count($sentences) < self::CONTEXT ? $read : array_values(array_filter($read, fn (Candidate $candidate): bool => $candidate->kind !== $this->kind || ($best[mb_strtolower($candidate->value)] ?? \INF) >= $this->limits['doubtful']));
+    }
+
+    private function mayBe(Span $span): bool
+    {
+        return 1 !== preg_match(self::NO_THING, $span->text) && !WordList::holds($this->people, mb_strtolower(substr(strrchr(' '.$span->text, ' ') ?: '', 1)));
+    }
+
+    private function mayName(Weighed $weighed): bool
+    {
+        return $weighed->isTelling()
+            && (null === $this->unless || 1 !== preg_match($this->unless, $weighed->sentence->text));
+    }
+}

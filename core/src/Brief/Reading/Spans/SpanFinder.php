@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DunePocket\Brief\Reading\Spans;
+
+use DunePocket\Brief\Reading\Reading;
+use DunePocket\Brief\Reading\Sentence;
+use DunePocket\Catalogue\Catalogue;
+
+/** Every run of a few words in a source that may name something. */
+final readonly class SpanFinder
+{
+    private const MOST_WORDS = 6;
+    private const TOGETHER = '/^[ \t\-\/]+$/';
+    /** What a business says of itself, it says within the first seven thousand words; in bytes. */
+    private const FAR_ENOUGH = 40_000;
+    /** What goes on for longer is no sentence; in bytes. */
+    private const LONGEST = 2_000;
+
+    /**
+     * @param list<array{string, ?string}> $siteThings patterns of what only websites have
+     */
+    public function __construct(private array $siteThings, private SpanTraits $traits)
+    {
+    }
+
+    public static function with(Catalogue $catalogue): self
+    {
+        return new self($catalogue->cues()->siteThingsByFeature, new SpanTraits($catalogue->words(), $catalogue->properNames()));
+    }
+
+    /** @return iterable<SentenceSpans> */
+    public function in(Reading $reading): iterable
+    {
+        $source = new SourceTraits(mb_strcut($reading->text->text, 0, self::FAR_ENOUGH));
+        yield from $this->inAll($reading->sentences, $source, false);
+        yield from $this->inAll($reading->asked, $source, true);
+    }
+
+    /**
+     * @param list<Sentence> $sentences
+     *
+     * @return iterable<SentenceSpans>
+     */
+    private function inAll(array $sentences, SourceTraits $source, bool $areAsked): iterable
+    {
+        $sentences = array_values(array_filter($sentences, static fn (Sentence $sentence): bool => $sentence->start < self::FAR_ENOUGH));
+        $words = array_map(static fn (Sentence $sentence): array => Word::all(mb_strcut($sentence->text, 0, self::LONGEST)), $sentences);
+        foreach ($sentences as $i => $sentence) {
+            $shared = [...SentenceTraits::of($sentence, $i, $words[$i], $words[$i - 1] ?? [], $words[$i + 1] ?? []), ...($areAsked ? ['asked'] : [])];
+            yield $this->inOne($sentence, $areAsked, $shared, $words[$i], $source);
+        }
+    }
+
+    /**
+     * @param list<string> $shared
+     * @param list<Word>   $words
+     */
+    private function inOne(Sentence $sentence, bool $isAsked, array $shared, array $words, SourceTraits $source): SentenceSpans
+    {
+        $spans = $traits = [];
+        $things = $this->things($sentence->text);
+        $parts = new Parts($sentence->text, $words);
+        foreach ($words as $first => $start) {
+            for ($last = $first; $last < $first + self::MOST_WORDS && isset($words[$last]); ++$last) {
+                if ($last > $first && !$this->areTogether($sentence->text, $words[$last - 1], $words[$last])) {
+                    break;
+                }
+                if (SmallWords::mayStart($start->lower) && SmallWords::mayEnd($words[$last]->lower) && !$start->isAmpersand() && !$words[$last]->isAmpersand()) {
+                    $spans[] = new Span(substr($sentence->text, $start->start, $words[$last]->end() - $start->start), $sentence->start + $start->start);
+                    $traits[] = [...$this->traits->of($sentence->text, $words, $first, $last, $things, $source), ...$parts->of($first, $last)];
+                }
+            }
+        }
+
+        return new SentenceSpans($sentence, $isAsked, $shared, $spans, $traits);
+    }
+
+    private function areTogether(string $sentence, Word $one, Word $other): bool
+    {
+        return 1 === preg_match(self::TOGETHER, substr($sentence, $one->end(), $other->start - $one->end()));
+    }
+
+    /** @return list<array{start: int, end: int}> what only websites have, in bytes from the start of the sentence */
+    private function things(string $sentence): array
+    {
+        $things = [];
+        foreach ($this->siteThings as [$pattern]) {
+            preg_match_all($pattern, $sentence, $found, \PREG_OFFSET_CAPTURE);
+            foreach ($found[0] as [$words, $start]) {
+                $things[] = ['start' => (int) $start, 'end' => (int) $start + \strlen($words)];
+            }
+        }
+
+        return $things;
+    }
+}
