@@ -119,7 +119,7 @@ TEXT
   local allow=''
   if [ "${web_user:-}" = root ]; then allow=-R; fi
   # shellcheck disable=SC2086
-  step "Starting php-fpm" php-fpm8.2 $allow -d opcache.memory_consumption=192 -d opcache.max_accelerated_files=20000 -d opcache.validate_timestamps=0 -d opcache.preload="$var/cache/prod/DunePocket_App_KernelProdContainer.preload.php" -d opcache.preload_user="${web_user:-$(id -un)}" --fpm-config "$config/fpm.conf"
+  step "Starting php-fpm" php-fpm8.2 $allow -d opcache.memory_consumption=192 -d opcache.interned_strings_buffer=32 -d opcache.max_accelerated_files=20000 -d opcache.validate_timestamps=0 -d opcache.preload="$var/cache/prod/DunePocket_App_KernelProdContainer.preload.php" -d opcache.preload_user="${web_user:-$(id -un)}" --fpm-config "$config/fpm.conf"
   step "Starting nginx" /usr/sbin/nginx -c "$config/nginx.conf" -e "$var/log/$name-nginx.log"
   step "Waiting for an answer" wait_for "http://127.0.0.1:$port/api/health"
 }
