@@ -41,6 +41,12 @@ final class Catalogue
     /** @var array<string, BusinessKind>|null */
     private ?array $businessKinds = null;
 
+    /** @var array<string, WordWeights> those made so far, by kind of fact */
+    private array $weights = [];
+
+    /** @var array<string, WordWeights>|null */
+    private ?array $featureWeights = null;
+
     public function __construct(private readonly Node $data)
     {
     }
@@ -85,13 +91,13 @@ final class Catalogue
     /** How much what is to be seen of a few words, or of a sentence, speaks for a fact of this kind; only kinds that were learnt. */
     public function weights(FactKind $kind): WordWeights
     {
-        return new WordWeights($this->data->child('weights')->child($kind->value)->floats());
+        return $this->weights[$kind->value] ??= new WordWeights($this->data->child('weights')->child($kind->value)->floats());
     }
 
     /** @return array<string, WordWeights> by feature, how much what is to be seen of a sentence speaks for its asking for it */
     public function featureWeights(): array
     {
-        return array_map(static fn (Node $weights): WordWeights => new WordWeights($weights->floats()), $this->data->child('weights')->map('feature'));
+        return $this->featureWeights ??= array_map(static fn (Node $weights): WordWeights => new WordWeights($weights->floats()), $this->data->child('weights')->map('feature'));
     }
 
     /** @return array<string, bool> the words the catalogue is written in, and whether the dictionary holds them */

@@ -28,7 +28,6 @@ final readonly class BriefReader
     private AreasBehindPages $areas;
     private Resolver $resolver;
     private Normaliser $normaliser;
-
     private Spans\Lessons $lessons;
 
     /** @var list<Recogniser> */

@@ -71,9 +71,9 @@ final class PartsTest extends TestCase
 
     public function testSmallWordsStartAndEndOnlySomeNames(): void
     {
-        self::assertTrue(SmallWords::has('because') === SmallWords::has('bread') && SmallWords::has('the'));
-        self::assertTrue(SmallWords::mayStart('the') && SmallWords::mayStart('bread') && !SmallWords::mayStart('and'));
-        self::assertTrue(SmallWords::mayEnd('you') && SmallWords::mayEnd('bread') && !SmallWords::mayEnd('of'));
+        foreach (['the' => [true, true, false], 'you' => [true, true, true], 'and' => [true, false, false], 'of' => [true, false, false], 'bread' => [false, true, true]] as $word => $expected) {
+            self::assertSame($expected, [SmallWords::has($word), SmallWords::mayStart($word), SmallWords::mayEnd($word)], $word);
+        }
     }
 
     private static function candidate(string $value, int $start, FactKind $kind = FactKind::Offering): Candidate
