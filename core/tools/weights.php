@@ -101,7 +101,7 @@ $seen = static function (SparseRegression $learner, array $sentences, string $so
         foreach ($sentence->spans as $i => $span) {
             $isMeant = [] !== array_filter($labels, static fn (string $meant): bool => Likeness::$same($meant, $span->text));
             if ($isMeant || 0 === crc32($source.$span->start.$span->text) % SAMPLED) {
-                $learner->sample([$shared, $learner->numbers($sentence->traits[$i])], $isMeant);
+                $learner->sample([$shared, $learner->numbers($sentence->traits($i))], $isMeant);
             }
         }
     }

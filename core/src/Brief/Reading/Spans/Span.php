@@ -13,10 +13,16 @@ final readonly class Span
     /** What is only likely is no more than a hint. */
     private const CERTAINTY = 0.5;
 
-    /** @param int $start in bytes from the start of the source */
+    /**
+     * @param int $start in bytes from the start of the source
+     * @param int $first the number of its first word in the sentence
+     * @param int $last  … and of its last
+     */
     public function __construct(
         public string $text,
         public int $start,
+        public int $first,
+        public int $last,
     ) {
     }
 

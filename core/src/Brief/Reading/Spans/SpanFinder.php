@@ -21,13 +21,13 @@ final readonly class SpanFinder
     /**
      * @param list<array{string, ?string}> $siteThings patterns of what only websites have
      */
-    public function __construct(private array $siteThings, private SpanTraits $traits)
+    public function __construct(private array $siteThings, private Dictionary $dictionary)
     {
     }
 
     public static function with(Catalogue $catalogue): self
     {
-        return new self($catalogue->cues()->siteThingsByFeature, new SpanTraits($catalogue->words(), $catalogue->properNames()));
+        return new self($catalogue->cues()->siteThingsByFeature, new Dictionary($catalogue->words(), $catalogue->properNames()));
     }
 
     /** @return iterable<SentenceSpans> */
@@ -59,22 +59,34 @@ final readonly class SpanFinder
      */
     private function inOne(Sentence $sentence, bool $isAsked, array $shared, array $words, SourceTraits $source): SentenceSpans
     {
-        $spans = $traits = [];
-        $things = $this->things($sentence->text);
+        $traits = new SpanTraits($this->dictionary, $sentence->text, $words, $this->things($sentence->text), $source);
         $parts = new Parts($sentence->text, $words);
+        $spans = $own = $starts = $ends = [];
         foreach ($words as $first => $start) {
             for ($last = $first; $last < $first + self::MOST_WORDS && isset($words[$last]); ++$last) {
                 if ($last > $first && !$this->areTogether($sentence->text, $words[$last - 1], $words[$last])) {
                     break;
                 }
-                if (SmallWords::mayStart($start->lower) && SmallWords::mayEnd($words[$last]->lower) && !$start->isAmpersand() && !$words[$last]->isAmpersand()) {
-                    $spans[] = new Span(substr($sentence->text, $start->start, $words[$last]->end() - $start->start), $sentence->start + $start->start);
-                    $traits[] = [...$this->traits->of($sentence->text, $words, $first, $last, $things, $source), ...$parts->of($first, $last)];
+                if ($this->mayStart($start) && $this->mayEnd($words[$last])) {
+                    $spans[] = new Span(substr($sentence->text, $start->start, $words[$last]->end() - $start->start), $sentence->start + $start->start, $first, $last);
+                    $own[] = [...$traits->of($first, $last), ...$parts->of($first, $last)];
+                    $starts[$first] ??= $traits->starting($first);
+                    $ends[$last] ??= $traits->ending($last);
                 }
             }
         }
 
-        return new SentenceSpans($sentence, $isAsked, $shared, $spans, $traits);
+        return new SentenceSpans($sentence, $isAsked, $shared, $spans, $own, $starts, $ends);
+    }
+
+    private function mayStart(Word $word): bool
+    {
+        return !$word->isAmpersand() && SmallWords::mayStart($word->lower);
+    }
+
+    private function mayEnd(Word $word): bool
+    {
+        return !$word->isAmpersand() && SmallWords::mayEnd($word->lower);
     }
 
     private function areTogether(string $sentence, Word $one, Word $other): bool

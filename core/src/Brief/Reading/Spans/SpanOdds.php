@@ -22,8 +22,10 @@ final readonly class SpanOdds
     public function of(SentenceSpans $sentence): Weighed
     {
         $shared = $this->weights->odds($sentence->shared);
+        $starts = array_map($this->weights->sum(...), $sentence->starts);
+        $ends = array_map($this->weights->sum(...), $sentence->ends);
 
-        return $sentence->weighed(array_map(fn (array $traits): float => $shared + $this->weights->sum($traits), $sentence->traits));
+        return $sentence->weighed(array_map(fn (Span $span, array $own): float => $shared + $starts[$span->first] + $ends[$span->last] + $this->weights->sum($own), $sentence->spans, $sentence->own));
     }
 
     /**

@@ -4,157 +4,184 @@ declare(strict_types=1);
 
 namespace DunePocket\Brief\Reading\Spans;
 
-use DunePocket\Brief\Reading\WordList;
-
-/** What is to be seen of a few words and around them. */
-final class SpanTraits
+/** What is to be seen of a few words of a sentence and around them. */
+final readonly class SpanTraits
 {
     private const AROUND = 5;
     private const CLOSE = 2;
     private const OPENS = '/["“‘\']\s*$/u';
-    private const CLOSES = '/^\s*["”’\']/u';
+    private const CLOSES = '/["”’\']/Au';
+    /** Shorter words in capitals are no shouting. */
+    private const SHORT = 3;
 
-    /** @var array<string, array{bool, bool}> by word: whether it is spelt right, and whether it is a proper name */
-    private array $known = [];
-
-    /**
-     * @param string $words that are spelt right, as WordList takes them
-     * @param string $names of places and people
-     */
-    public function __construct(private readonly string $words, private readonly string $names)
-    {
-    }
+    /** @var array<int, string> what stands before each word, its last two letters */
+    private array $gaps;
+    /** @var array<int, bool> by word, whether a quotation mark opens before it */
+    private array $opened;
+    /** @var array<int, bool> … closes behind it */
+    private array $closed;
 
     /**
      * @param list<Word>                        $words  of the sentence
      * @param list<array{start: int, end: int}> $things that only websites have, in bytes from its start
-     *
-     * @return list<string> each once
      */
-    public function of(string $sentence, array $words, int $first, int $last, array $things, SourceTraits $source): array
+    public function __construct(private Dictionary $dictionary, private string $sentence, private array $words, private array $things, private SourceTraits $source)
     {
-        $text = substr($sentence, $words[$first]->start, $words[$last]->end() - $words[$first]->start);
-
-        return array_values(array_unique([
-            ...$this->within($words, $first, $last),
-            ...$this->around($sentence, $words, $first, $last),
-            ...$this->letters($sentence, $words, $first, $last, $source->hasCapitals),
-            ...$this->ofThings($words[$first]->start, $words[$last]->end(), $things),
-            ...$source->of($text),
-        ]));
+        $gaps = $opened = $closed = [];
+        $end = 0;
+        foreach ([...$words, null] as $i => $word) {
+            $between = substr($sentence, $end, ($word->start ?? \strlen($sentence)) - $end);
+            $gaps[$i] = mb_substr(trim($between), 0, 2);
+            $opened[$i] = 1 === preg_match(self::OPENS, $between);
+            $closed[$i - 1] = 1 === preg_match(self::CLOSES, ltrim($between));
+            $end = $word?->end() ?? $end;
+        }
+        [$this->gaps, $this->opened, $this->closed] = [$gaps, $opened, $closed];
     }
 
-    /**
-     * @param list<Word> $words
-     *
-     * @return list<string>
-     */
-    private function within(array $words, int $first, int $last): array
+    /** @return list<string> of all spans that start with a word */
+    public function starting(int $first): array
     {
-        $traits = ['words '.($last - $first + 1), 'first '.$words[$first]->stem, 'last '.$words[$last]->stem];
-        $stems = [];
-        $strange = $names = $small = 0;
-        for ($i = $first; $i <= $last; ++$i) {
-            $stems[] = $words[$i]->stem;
-            $traits[] = 'in '.$words[$i]->stem;
-            [$isKnown, $isName] = $this->known[$words[$i]->bare] ??= [WordList::holds($this->words, $words[$i]->bare), WordList::holds($this->names, $words[$i]->bare)];
-            $strange += $isKnown ? 0 : 1;
-            $names += $isName ? 1 : 0;
-            $small += SmallWords::has($words[$i]->lower) ? 1 : 0;
-        }
-
-        return [...$traits, 'is '.implode(' ', $stems), 'strange '.min(2, $strange), 'names '.min(2, $names), 'small '.min(3, $small)];
-    }
-
-    /**
-     * @param list<Word> $words
-     *
-     * @return list<string>
-     */
-    private function around(string $sentence, array $words, int $first, int $last): array
-    {
-        $traits = [];
-        for ($away = 1; $away <= self::AROUND; ++$away) {
-            foreach (['-' => $first - $away, '+' => $last + $away] as $side => $i) {
-                if (isset($words[$i])) {
-                    $traits[] = $side.' '.$words[$i]->lower;
-                    if ($away <= self::CLOSE) {
-                        $traits[] = $side.$away.' '.$words[$i]->lower;
-                    }
-                }
-            }
-        }
-        $lower = static fn (int $i): string => $words[$i]->lower ?? '';
-        $before = $first > 0 ? $words[$first - 1]->end() : 0;
-        $gap = mb_substr(trim(substr($sentence, $before, $words[$first]->start - $before)), 0, 2);
-        $after = $words[$last]->end();
-        $next = isset($words[$last + 1]) ? $words[$last + 1]->start : \strlen($sentence);
-        $end = mb_substr(trim(substr($sentence, $after, $next - $after)), 0, 2);
-        [$gap, $end] = [$first > 0 ? $gap : '^'.$gap, isset($words[$last + 1]) ? $end : $end.'$'];
-
-        return [
-            ...$traits,
-            '-12 '.$lower($first - 2).' '.$lower($first - 1),
-            '-123 '.$lower($first - 3).' '.$lower($first - 2).' '.$lower($first - 1),
-            '+12 '.$lower($last + 1).' '.$lower($last + 2),
-            'from '.$gap,
-            'to '.$end,
-            'between '.$gap.' '.$end,
-        ];
-    }
-
-    /**
-     * @param list<Word> $words
-     *
-     * @return list<string>
-     */
-    private function letters(string $sentence, array $words, int $first, int $last, bool $hasCapitals): array
-    {
-        $capitals = $counted = 0;
-        for ($i = $first; $i <= $last; ++$i) {
-            if (!SmallWords::has($words[$i]->lower)) {
-                ++$counted;
-                $capitals += $words[$i]->isCapital ? 1 : 0;
-            }
-        }
-        $text = substr($sentence, $words[$first]->start, $words[$last]->end() - $words[$first]->start);
-        $how = 0 === $capitals ? 'none' : ($capitals === $counted ? 'all' : 'some');
-        $where = $hasCapitals ? '' : ' in small letters';
-        $traits = ['capitals '.$how.$where, ($words[$first]->isCapital ? 'first capital' : 'first small').$where];
-        if ($hasCapitals) {
-            array_push($traits, ...array_keys(array_filter([
-                'capitals inside' => 'all' === $how && $first > 0,
-                'capital after' => isset($words[$last + 1]) && $words[$last + 1]->isCapital && $words[$last + 1]->start === $words[$last]->end() + 1,
-                'capital before' => $first > 1 && $words[$first - 1]->isCapital && $words[$first]->start === $words[$first - 1]->end() + 1,
-            ])));
-        }
-
-        return [...$traits, ...array_keys(array_filter([
-            'shouted' => mb_strlen($text) > 3 && mb_strtoupper($text) === $text,
-            'and sign after' => ($words[$last + 1] ?? null)?->isAmpersand() ?? false,
-            'and sign' => str_contains($text, '&'),
-            'possessive' => $words[$first]->bare !== $words[$first]->lower || $words[$last]->bare !== $words[$last]->lower,
-            'quoted' => 1 === preg_match(self::OPENS, substr($sentence, 0, $words[$first]->start)) && 1 === preg_match(self::CLOSES, substr($sentence, $words[$last]->end())),
-        ]))];
-    }
-
-    /**
-     * @param list<array{start: int, end: int}> $things
-     *
-     * @return list<string>
-     */
-    private function ofThings(int $start, int $end, array $things): array
-    {
-        $traits = [];
-        foreach ($things as $thing) {
-            if ($thing['start'] < $end && $start < $thing['end']) {
-                $traits[] = 'touches a thing';
-                if ($thing['start'] >= $start && $thing['end'] <= $end) {
-                    $traits[] = $thing['start'] === $start && $thing['end'] === $end ? 'is a thing' : 'holds a thing';
-                }
-            }
+        $traits = $this->beside('-', -1, $first);
+        array_push($traits, 'first '.$this->words[$first]->stem, '-12 '.$this->lower($first - 2).' '.$this->lower($first - 1), '-123 '.$this->lower($first - 3).' '.$this->lower($first - 2).' '.$this->lower($first - 1), 'from '.$this->before($first), $this->words[$first]->isCapital ? 'starts capital'.$this->where() : 'starts small'.$this->where());
+        if ($this->source->hasCapitals && $first > 1 && $this->words[$first - 1]->isCapital && $this->words[$first]->start === $this->words[$first - 1]->end() + 1) {
+            $traits[] = 'capital before';
         }
 
         return $traits;
+    }
+
+    /** @return list<string> of all spans that end with a word */
+    public function ending(int $last): array
+    {
+        $traits = $this->beside('+', 1, $last);
+        array_push($traits, 'last '.$this->words[$last]->stem, '+12 '.$this->lower($last + 1).' '.$this->lower($last + 2), 'to '.$this->behind($last));
+        $next = $this->words[$last + 1] ?? null;
+        if ($this->source->hasCapitals && null !== $next && $next->isCapital && $next->start === $this->words[$last]->end() + 1) {
+            $traits[] = 'capital after';
+        }
+        if ($next?->isAmpersand() ?? false) {
+            $traits[] = 'and sign after';
+        }
+
+        return $traits;
+    }
+
+    /** @return list<string> of one span alone, each once */
+    public function of(int $first, int $last): array
+    {
+        $text = substr($this->sentence, $this->words[$first]->start, $this->words[$last]->end() - $this->words[$first]->start);
+
+        return [
+            ...$this->within($first, $last),
+            'between '.$this->before($first).' '.$this->behind($last),
+            ...$this->letters($text, $first, $last),
+            ...$this->ofThings($this->words[$first]->start, $this->words[$last]->end()),
+            ...$this->source->of($text),
+        ];
+    }
+
+    /** @return list<string> */
+    private function within(int $first, int $last): array
+    {
+        $stems = [];
+        $strange = $names = $small = 0;
+        for ($i = $first; $i <= $last; ++$i) {
+            $stems[] = $this->words[$i]->stem;
+            [$isKnown, $isName] = $this->dictionary->of($this->words[$i]->bare);
+            $strange += $isKnown ? 0 : 1;
+            $names += $isName ? 1 : 0;
+            $small += SmallWords::has($this->words[$i]->lower) ? 1 : 0;
+        }
+        $traits = ['words '.($last - $first + 1), 'is '.implode(' ', $stems), 'strange '.min(2, $strange), 'names '.min(2, $names), 'small '.min(3, $small)];
+        foreach (array_unique($stems) as $stem) {
+            $traits[] = 'in '.$stem;
+        }
+
+        return $traits;
+    }
+
+    /** @return list<string> the words on one side, each once, those close by also with their place */
+    private function beside(string $side, int $step, int $from): array
+    {
+        $traits = [];
+        for ($away = 1; $away <= self::AROUND && isset($this->words[$from + $step * $away]); ++$away) {
+            $word = $this->words[$from + $step * $away]->lower;
+            $traits["$side $word"] = true;
+            if ($away <= self::CLOSE) {
+                $traits["$side$away $word"] = true;
+            }
+        }
+
+        return array_keys($traits);
+    }
+
+    /** @return list<string> */
+    private function letters(string $text, int $first, int $last): array
+    {
+        $capitals = $counted = 0;
+        $isShouted = \strlen($text) > self::SHORT;
+        for ($i = $first; $i <= $last; ++$i) {
+            if (!SmallWords::has($this->words[$i]->lower)) {
+                ++$counted;
+                $capitals += $this->words[$i]->isCapital ? 1 : 0;
+            }
+            $isShouted = $isShouted && $this->words[$i]->isShouted;
+        }
+        $how = 0 === $capitals ? 'none' : ($capitals === $counted ? 'all' : 'some');
+        $traits = ['capitals '.$how.$this->where()];
+        if ('all' === $how && $first > 0 && $this->source->hasCapitals) {
+            $traits[] = 'capitals inside';
+        }
+        if ($isShouted) {
+            $traits[] = 'shouted';
+        }
+        if (str_contains($text, '&')) {
+            $traits[] = 'and sign';
+        }
+        if ($this->words[$first]->isPossessive() || $this->words[$last]->isPossessive()) {
+            $traits[] = 'possessive';
+        }
+        if ($this->opened[$first] && $this->closed[$last]) {
+            $traits[] = 'quoted';
+        }
+
+        return $traits;
+    }
+
+    /** @return list<string> */
+    private function ofThings(int $start, int $end): array
+    {
+        $traits = [];
+        foreach ($this->things as $thing) {
+            if ($thing['start'] < $end && $start < $thing['end']) {
+                $traits['touches a thing'] = true;
+                if ($thing['start'] >= $start && $thing['end'] <= $end) {
+                    $traits[$thing['start'] === $start && $thing['end'] === $end ? 'is a thing' : 'holds a thing'] = true;
+                }
+            }
+        }
+
+        return array_keys($traits);
+    }
+
+    private function lower(int $number): string
+    {
+        return $this->words[$number]->lower ?? '';
+    }
+
+    private function before(int $first): string
+    {
+        return (0 === $first ? '^' : '').$this->gaps[$first];
+    }
+
+    private function behind(int $last): string
+    {
+        return $this->gaps[$last + 1].(isset($this->words[$last + 1]) ? '' : '$');
+    }
+
+    private function where(): string
+    {
+        return $this->source->hasCapitals ? '' : ' in small letters';
     }
 }

@@ -19,6 +19,8 @@ final readonly class Word
     /** The word without "'s". */
     public string $bare;
     public bool $isCapital;
+    /** Whether it holds no small letter. */
+    public bool $isShouted;
 
     /** @param int $start in bytes from the start of the sentence */
     public function __construct(public string $text, public int $start)
@@ -26,6 +28,7 @@ final readonly class Word
         $this->lower = str_replace('’', '\'', mb_strtolower($text));
         $this->bare = preg_replace(self::OF_SOMEBODY, '', $this->lower) ?? $this->lower;
         $this->stem = \strlen($this->bare) < self::SHORT ? $this->bare : preg_replace(self::ENDING, '', $this->bare) ?? $this->bare;
+        $this->isShouted = mb_strtoupper($text) === $text;
         $this->isCapital = 1 === preg_match(self::STARTS_CAPITAL, $text);
     }
 
@@ -40,6 +43,11 @@ final readonly class Word
     public function end(): int
     {
         return $this->start + \strlen($this->text);
+    }
+
+    public function isPossessive(): bool
+    {
+        return $this->bare !== $this->lower;
     }
 
     public function isAmpersand(): bool

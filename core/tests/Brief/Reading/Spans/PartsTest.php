@@ -98,8 +98,8 @@ final class PartsTest extends TestCase
     /** @param array<string, float> $odds by the words of the sentence, each a span */
     private static function likely(string $text, array $odds, float $least): string
     {
-        $spans = array_map(static fn (string $words): Span => new Span($words, (int) strpos($text, $words)), array_keys($odds));
-        $sentence = new SentenceSpans(Sentences::one($text), false, [], $spans, array_map(static fn (string $words): array => [$words], array_keys($odds)));
+        $spans = array_map(static fn (string $words): Span => new Span($words, (int) strpos($text, $words), 0, 0), array_keys($odds));
+        $sentence = new SentenceSpans(Sentences::one($text), false, [], $spans, array_map(static fn (string $words): array => [$words], array_keys($odds)), [[]], [[]]);
 
         return implode(', ', array_map(static fn (Span $span): string => $span->text, SpanOdds::likely((new SpanOdds(new WordWeights($odds)))->of($sentence), $least)));
     }

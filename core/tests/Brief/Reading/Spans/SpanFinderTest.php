@@ -42,7 +42,7 @@ final class SpanFinderTest extends TestCase
         $sentence = self::in(Readings::of($text))[0];
         foreach ($sentence->spans as $i => $found) {
             if ($found->text === $span) {
-                return $sentence->traits[$i];
+                return $sentence->traits($i);
             }
         }
         self::fail("No span “{$span}”.");
@@ -79,7 +79,7 @@ final class SpanFinderTest extends TestCase
         yield 'what stands around' => ['We sell gravel bikes here.', 'gravel bikes', ['-1 sell', '-2 we', '- we', '+1 here', '-12 we sell', 'from ', 'to '], ['+2 here']];
         yield 'marks around it' => ['Bikes (gravel), helmets', 'gravel', ['from (', 'to ),', 'between ( ),'], []];
         yield 'the end of the sentence' => ['We sell bikes.', 'bikes', ['to .$'], []];
-        yield 'capitals' => ['Come to Hollin Barn today.', 'Hollin Barn', ['capitals all', 'first capital', 'capitals inside'], ['capital after']];
+        yield 'capitals' => ['Come to Hollin Barn today.', 'Hollin Barn', ['capitals all', 'starts capital', 'capitals inside'], ['capital after']];
         yield 'half a name' => ['Come to Hollin Barn today.', 'Hollin', ['capital after'], ['capital before']];
         yield 'a text without capitals' => ['we are hollin barn.', 'hollin barn', ['capitals none in small letters'], ['capitals none']];
         yield 'a thing of websites' => ['We want no forum at all.', 'forum', ['is a thing', 'touches a thing'], []];
