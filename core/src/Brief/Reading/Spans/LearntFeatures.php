@@ -7,6 +7,7 @@ namespace DunePocket\Brief\Reading\Spans;
 use DunePocket\Brief\FactKind;
 use DunePocket\Brief\Reading\BlockKind;
 use DunePocket\Brief\Reading\Candidate;
+use DunePocket\Brief\Reading\Places;
 use DunePocket\Brief\Reading\Sentence;
 use DunePocket\Catalogue\WordWeights;
 
@@ -32,11 +33,12 @@ final readonly class LearntFeatures implements Learnt
     {
         $known = array_filter($read, static fn (Candidate $candidate): bool => FactKind::Feature === $candidate->kind);
         $names = array_map(static fn (Candidate $feature): string => $feature->value, $known);
-        $sentences = array_filter($sentences, $this->mayAsk(...));
+        $places = $this->places($known);
+        $sentences = array_map(fn (Weighed $weighed): array => [$weighed, $this->asksForAnother($weighed->sentence, $known, $places) ? self::EXPLAINED : 0.0], array_filter($sentences, $this->mayAsk(...)));
         foreach (array_diff(array_keys($this->weights), $names) as $number => $feature) {
             [$likeliest, $highest] = [null, self::ENOUGH];
-            foreach ($sentences as $weighed) {
-                $odds = $weighed->odds[$number] - ($this->asksForAnother($weighed->sentence, $known) ? self::EXPLAINED : 0.0);
+            foreach ($sentences as [$weighed, $explained]) {
+                $odds = $weighed->odds[$number] - $explained;
                 if ($odds > $highest) {
                     [$likeliest, $highest] = [$weighed->sentence, $odds];
                 }
@@ -49,10 +51,23 @@ final readonly class LearntFeatures implements Learnt
         return $read;
     }
 
-    /** @param array<Candidate> $known */
-    private function asksForAnother(Sentence $sentence, array $known): bool
+    /** @param array<int, Candidate> $known */
+    private function places(array $known): Places
     {
-        return [] !== array_filter($known, static fn (Candidate $feature): bool => $feature->start >= $sentence->start && $feature->start < $sentence->start + \strlen($sentence->text));
+        $places = new Places();
+        foreach ($known as $number => $feature) {
+            $places->put($number, $feature);
+        }
+
+        return $places;
+    }
+
+    /** @param array<int, Candidate> $known */
+    private function asksForAnother(Sentence $sentence, array $known, Places $places): bool
+    {
+        $end = $sentence->start + \strlen($sentence->text);
+
+        return [] !== array_filter($places->nearby($sentence->start, \strlen($sentence->text)), static fn (int $number): bool => $known[$number]->start >= $sentence->start && $known[$number]->start < $end);
     }
 
     private function mayAsk(Weighed $weighed): bool
