@@ -15,6 +15,7 @@ use DunePocket\Brief\Reading\Candidate;
 use DunePocket\Brief\Reading\Negation;
 use DunePocket\Brief\Reading\Parser;
 use DunePocket\Brief\Reading\Recogniser\FeatureRecogniser;
+use DunePocket\Brief\Reading\Spans\LearntAvoided;
 use DunePocket\Brief\Reading\Spans\SentenceSpans;
 use DunePocket\Brief\Reading\Spans\SpanFinder;
 use DunePocket\Brief\Source;
@@ -44,6 +45,7 @@ const SPANS = [
     'page_request' => ['pages', 'sameWords'],
     'page_refusal' => ['refused', 'sameWords'],
     'audience' => ['audience', 'sameWords'],
+    'avoid_word' => ['avoid', 'sameText'],
 ];
 
 /** @return list<string> */
@@ -94,13 +96,19 @@ $learners = array_map(static fn (): SparseRegression => new SparseRegression(PEN
 $asking = [];
 $claiming = [];
 
-/** @param list<string> $labels */
-$seen = static function (SparseRegression $learner, array $sentences, string $source, array $labels, string $same): void {
+/**
+ * @param list<SentenceSpans> $sentences
+ * @param list<string>        $labels
+ */
+$seen = static function (string $kind, array $sentences, string $source, array $labels) use ($learners): void {
+    $learner = $learners[$kind];
+    $same = SPANS[$kind][1];
+    $isOfQuotes = 'avoid_word' === $kind;
     foreach ($sentences as $sentence) {
         $shared = $learner->numbers($sentence->shared);
         foreach ($sentence->spans as $i => $span) {
             $isMeant = [] !== array_filter($labels, static fn (string $meant): bool => Likeness::$same($meant, $span->text));
-            if ($isMeant || 0 === crc32($source.$span->start.$span->text) % SAMPLED) {
+            if ($isOfQuotes ? in_array(LearntAvoided::QUOTED, $sentence->own[$i], true) : $isMeant || 0 === crc32($source.$span->start.$span->text) % SAMPLED) {
                 $learner->sample([$shared, $learner->numbers($sentence->traits($i))], $isMeant);
             }
         }
@@ -116,15 +124,18 @@ $wordings = static function (string $kind) use ($finder, $parser): iterable {
         }
     }
 };
-foreach (SPANS as $kind => [, $same]) {
+foreach (array_keys(SPANS) as $kind) {
     foreach ($wordings($kind) as [$meant, $found, $wording]) {
-        $seen($learners[$kind], $found, $wording, $meant, $same);
+        $seen($kind, $found, $wording, $meant);
     }
+}
+foreach ($wordings('offerings-told') as [$meant, $found, $wording]) {
+    $seen('offering', $found, $wording, $meant);
 }
 // These refuse nothing.
 foreach (['audience', 'business_name', 'feature', 'goal', 'offering', 'page_request', 'wishes'] as $kind) {
     foreach ($wordings($kind) as [, $found, $wording]) {
-        $seen($learners['page_refusal'], $found, $wording, [], 'sameWords');
+        $seen('page_refusal', $found, $wording, []);
     }
 }
 foreach ($wordings('feature') as [$meant, $found]) {
@@ -143,8 +154,8 @@ usort($briefs, static fn (LabelledBrief $one, LabelledBrief $other): int => crc3
 foreach ($briefs as $brief) {
     $reading = $parser->parse($sources->read($brief->text, $brief->file, 's1'));
     $found = iterator_to_array($finder->in($reading), false);
-    foreach (SPANS as $kind => [$label, $same]) {
-        $seen($learners[$kind], $found, $brief->file, labels($brief, $label), $same);
+    foreach (SPANS as $kind => [$label]) {
+        $seen($kind, $found, $brief->file, labels($brief, $label));
     }
     // Labels do not say where a feature is asked for; what the wordings found does.
     $features = array_filter(iterator_to_array($recogniser->recognise($reading), false), static fn (Candidate $candidate): bool => FactKind::Feature === $candidate->kind && in_array($candidate->value, labels($brief, 'features'), true));

@@ -13,6 +13,7 @@ final readonly class AnswerCues
     private string $no;
     private string $noAtEnd;
     private string $asksOpenly;
+    private string $asksWhatIsMissing;
     private string $noneOf;
     private string $ofAll;
     private string $takesUp;
@@ -35,6 +36,7 @@ final readonly class AnswerCues
         $this->beforeAsked = $expand($answers->string('before_asked'));
         $this->afterAsked = $expand($answers->string('after_asked'));
         $this->asksForMore = $expand($answers->string('asks_for_more'));
+        $this->asksWhatIsMissing = $expand($answers->string('asks_what_is_missing'));
         $this->asksToTell = $expand($answers->string('asks_to_tell'));
     }
 
@@ -42,6 +44,7 @@ final readonly class AnswerCues
     public function agrees(string $question, string $answer): ?bool
     {
         return match (true) {
+            1 === preg_match($this->asksWhatIsMissing, $question) && $this->isNo($answer) => true,
             1 === preg_match($this->asksOpenly, $question) && 1 === preg_match($this->noneOf, $answer) => null,
             $this->isNo($answer), 1 === preg_match($this->noAtEnd, $answer) => false,
             1 === preg_match($this->yes, $answer) => true,

@@ -18,7 +18,7 @@ final readonly class CatalogueLoader
     private const OWN = ['general' => true];
     private const BRIEF = ['cues', 'patterns', 'refusals', 'unwilling', 'taking-back', 'answers', 'page-names', 'offering-names', 'offering-frames', 'topics', 'kinds', 'goals', 'tones', 'features', 'questions', 'voice', 'languages'];
     private const WORD_LISTS = ['words', 'names', 'people', 'trades', 'goals'];
-    private const WEIGHTS = ['business_name', 'offering', 'page_request', 'page_refusal', 'audience', 'differentiator'];
+    private const WEIGHTS = ['business_name', 'offering', 'page_request', 'page_refusal', 'audience', 'avoid_word', 'differentiator'];
     private const FOLDERS = ['business-kinds', 'layouts'];
 
     /**

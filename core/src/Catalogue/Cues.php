@@ -36,6 +36,8 @@ final readonly class Cues
     public Wordings $aim;
     /** "That's what it's for.": the aim was spoken of just before. */
     public Wordings $aimBefore;
+    /** … of which the next sentence is the aim. */
+    public Wordings $aimNext;
     /** "… is what we need most": the aim comes before it in the same sentence. */
     public Wordings $aimSaid;
     /** "We'd like people to": what visitors are to do. */
@@ -65,6 +67,13 @@ final readonly class Cues
 
     /** @var list<string> patterns of sentences that name what is offered, in the groups `names` and `more` */
     public array $offeringFrames;
+
+    /** What sentences say before what is offered is told one by one. */
+    public string $announcingOfferings;
+    /** A thing at the head of a sentence, in the group `names`. */
+    public string $oneByOne;
+    /** Such a thing that is nothing offered. */
+    public string $otherHeads;
 
     /** @var array<string, string> by kind of fact: the label that asks for it in a questionnaire */
     public array $labels;
@@ -123,6 +132,8 @@ final readonly class Cues
     public array $siteThingsByFeature;
     public string $unwilling;
     public string $willing;
+    /** What says no and means yes. */
+    public string $afterAll;
     public string $money;
     /** People named by what they are, at the end of a phrase or before "who": "retired engineers". */
     public string $persons;
@@ -159,6 +170,7 @@ final readonly class Cues
         $this->askedGoals = array_map(static fn (Node $goal): array => array_map($expand, $goal->strings('asked')), $goals);
         $this->aim = new Wordings($cues->strings('aim'), $expand);
         $this->aimBefore = new Wordings($cues->strings('aim_before'), $expand);
+        $this->aimNext = new Wordings($cues->strings('aim_next'), $expand);
         $this->aimSaid = new Wordings($cues->strings('aim_said'), $expand);
         $this->visitorsDo = new Wordings($cues->strings('visitors_do'), $expand);
         $this->aboutVoice = new Wordings($cues->strings('about_voice'), $expand);
@@ -173,7 +185,8 @@ final readonly class Cues
         $unwilling = $brief->child('unwilling');
         $this->siteThingsByFeature = array_map(static fn (Node $thing): array => [$expand($thing->string('find')), $thing->has('feature') ? $thing->string('feature') : null], $unwilling->children('things'));
         $this->unwilling = $expand('(?:'.implode('|', $unwilling->strings('unwilling')).')');
-        $this->willing = $expand('(?:'.implode('|', $unwilling->strings('willing')).')');
+        $this->willing = $expand('(?:'.implode('|', [...$unwilling->strings('willing'), ...$unwilling->strings('after_all')]).')');
+        $this->afterAll = $expand('(?:'.implode('|', $unwilling->strings('after_all')).')');
         $this->siteThings = $expand('(?:'.implode('|', [...$cues->strings('site_things'), ...array_map(static fn (Node $thing): string => $thing->string('find'), $unwilling->children('things'))]).')');
         $this->noRefusals = $any('no_refusals');
         $this->doing = $expand('^(?:(?:now|mainly|mostly|also) )?(?-i:(?=\p{Ll})){DOES}\s');
@@ -185,6 +198,10 @@ final readonly class Cues
         $frames = $brief->child('offering-frames');
         $parts = array_combine(array_map(static fn (string $part): string => '{'.$part.'}', array_keys($frames->stringMap('parts'))), $frames->stringMap('parts'));
         $this->offeringFrames = array_map(static fn (string $frame): string => $expand(strtr($frame, $parts)), $frames->strings('frames'));
+        $oneByOne = array_combine(array_map(static fn (string $part): string => '{'.$part.'}', array_keys($frames->stringMap('one_by_one_parts'))), $frames->stringMap('one_by_one_parts'));
+        $this->oneByOne = $expand(strtr(implode('|', $frames->strings('one_by_one')), $oneByOne));
+        $this->otherHeads = $expand($frames->string('other_heads'));
+        $this->announcingOfferings = $expand('(?:'.implode('|', $frames->strings('announcing')).')');
         $this->givenUp = $any('given_up');
         $this->nothingOffered = $expand('(?:'.implode('|', [...$cues->strings('given_up'), ...$cues->strings('comes_with')]).')');
         $this->agreesToAll = $any('agrees_to_all');

@@ -9,6 +9,7 @@ use DunePocket\Brief\FactKind;
 use DunePocket\Brief\Measuring\Likeness;
 use DunePocket\Tests\Support\Bench;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 /** Short invented wordings, one a line, with what they say before the bar: how much of each kind of fact is understood. */
@@ -40,6 +41,20 @@ final class WordingsTest extends TestCase
         }
         self::assertNotEmpty($wordings);
         self::assertGreaterThanOrEqual($share, 1 - \count($missed) / \count($wordings), implode("\n", $missed));
+    }
+
+    #[TestWith(['offerings-told', 0.45])]
+    #[TestWith(['offerings-told-held-back', 0.45])]
+    public function testThingsToldOneByOneAreFound(string $wordings, float $least): void
+    {
+        $meant = $found = 0;
+        foreach (self::wordings($wordings) as [$things, $wording]) {
+            $offered = Bench::read("Hello Jo,\n\n$wording\n\nThe colours should be green.")->of(FactKind::Offering);
+            $meant += \count(explode('; ', $things));
+            $found += \count(array_filter(explode('; ', $things), static fn (string $thing): bool => self::all($thing, $offered, Likeness::sameThing(...))));
+        }
+
+        self::assertGreaterThanOrEqual($least, $found / max(1, $meant));
     }
 
     public function testAWishIsNoRefusal(): void

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace DunePocket\Brief\Reading;
 
+use DunePocket\Brief\FactKind;
 use DunePocket\Brief\Reading\Segmenting\AnswerExtent;
 use DunePocket\Brief\Reading\Segmenting\LabelsInside;
 use DunePocket\Brief\Reading\Segmenting\LabelWords;
@@ -23,6 +24,9 @@ use DunePocket\Catalogue\Cues;
 final readonly class Segmenter
 {
     private const LAST_QUESTION = '/(?<=[.!?]\s)(?=[^.!?]*\b(?:which|what|who|how|where|when|why)\b)[^.!?]+\?\s*$/iu';
+    /** "Who are you?" */
+    private const PERSON = 'person';
+    private const ASKED_TOGETHER = '/\s*(?:[,?.!:]|\s&\s|\band\b)\s*/iu';
     private const HEAD_OF_MESSAGE = '/^(?:\s*>)*\s*(?<field>From|To|Subject)\s*:\s*(?<value>.*)$/iu';
     private const REPLY = '/^(?:(?:re|fwd?|aw)\s*:\s*)+/i';
 
@@ -117,10 +121,19 @@ final readonly class Segmenter
         if (Role::Signature === $line->role) {
             $into->add(BlockKind::Signature, $line->start, $line->text);
         } elseif (Role::Other === $line->role && !$line->isBlank()) {
-            $into->ask($line, $into->topicOf($this->lastQuestion($line->text), $this->cues) ?? $into->topicOf($line->text, $this->cues), byDesigner: true);
+            $topic = $into->topicOf($this->lastQuestion($line->text), $this->cues) ?? $into->topicOf($line->text, $this->cues);
+            $into->ask($line, self::PERSON === $topic ? $this->alsoAsked($line->text) ?? $topic : $topic, byDesigner: true, then: $this->alsoAsked($line->text));
         } elseif (Role::Frame === $line->role && 1 === preg_match(self::HEAD_OF_MESSAGE, $line->text, $m, \PREG_OFFSET_CAPTURE)) {
             $this->head(strtolower($m['field'][0]), $m['value'][0], $line->start + (int) $m['value'][1], $into);
         }
+    }
+
+    /** "What's the business called and what do you sell?": what is asked beside who they are. */
+    private function alsoAsked(string $text): ?string
+    {
+        $topics = array_map($this->cues->topic(...), preg_split(self::ASKED_TOGETHER, $text) ?: []);
+
+        return array_values(array_filter($topics, static fn (?string $topic): bool => !\in_array($topic, [null, self::PERSON, FactKind::BusinessName->value], true)))[0] ?? null;
     }
 
     /** "So a quote form. Which pages?": the last is what is to be answered. */

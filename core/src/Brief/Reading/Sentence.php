@@ -27,6 +27,12 @@ final readonly class Sentence
         return $this->takenBack || false === $this->block->agreed;
     }
 
+    /** Whether the quote begins in it. */
+    public function holds(Candidate $candidate): bool
+    {
+        return $candidate->start >= $this->start && $candidate->start < $this->start + \strlen($this->text);
+    }
+
     /** Whether its block starts with it. */
     public function isFirst(): bool
     {

@@ -16,10 +16,12 @@ final readonly class Dialogue
     private const DESIGNER = '/design|studio|agency|interview/';
     private const FEWEST_TURNS = 6;
     private const FEWEST_STAMPS = 3;
+    /** Where nobody is named, and fewer than one line in so many asks, somebody speaks alone. */
+    private const SHARE_OF_QUESTIONS = 6;
     private const MOST_SPEAKERS = 4;
     private const MOST_LINES = 0.6;
-    /** The time before a turn: "12:04", "[10:02]", "4/5/26, 10:02 - ", "[10:02, 12/01/2026]". */
-    private const MOMENT = '\[?(?:\d{1,2}[.\/-]\d{1,2}(?:[.\/-]\d{2,4})?,?\s+)?\d{1,2}:\d\d(?::\d\d)?(?:\s?[ap]m)?(?:,\s+\d{1,2}[.\/-]\d{1,2}(?:[.\/-]\d{2,4})?)?\]?\s+(?:-\s+)?';
+    /** The time before a turn: "12:04", "[10:02]", "4/5/26, 10:02 - ", "[10:02, 12/01/2026]", "[Mon 18:02]". */
+    private const MOMENT = '\[?(?:(?:mon|tues?|wed(?:nes)?|thu(?:rs)?|fri|sat(?:ur)?|sun)(?:day)?,?\s+)?(?:\d{1,2}[.\/-]\d{1,2}(?:[.\/-]\d{2,4})?,?\s+)?\d{1,2}:\d\d(?::\d\d)?(?:\s?[ap]m)?(?:,\s+\d{1,2}[.\/-]\d{1,2}(?:[.\/-]\d{2,4})?)?\]?\s+(?:-\s+)?';
     /** A label asks once; "Owner" before so many lines speaks. */
     private const OFTEN = 4;
     private const STAMP = '/^'.self::MOMENT.'/iu';
@@ -112,13 +114,15 @@ final readonly class Dialogue
             $named[$i] = $speaker;
         }
         $designer = $this->designer($lines, $named);
+        $isAlone = self::SHARE_OF_QUESTIONS * \count(array_filter($lines, $this->asks(...))) < \count(array_filter($lines, static fn (Line $line): bool => !$line->isBlank()));
         $heard = [];
+        $isDesigner = false;
         foreach ($lines as $i => $line) {
             $lead = $this->lead($line, $turns);
             if ($lead > 0) {
                 $heard[] = new Line($line->start, '');
             }
-            $isDesigner = null === $designer ? str_ends_with(rtrim($line->text), '?') : $named[$i] === $designer;
+            $isDesigner = null === $designer ? !$isAlone && $this->asks($line) && !($isDesigner && $this->tells($line)) : $named[$i] === $designer;
             $heard[] = new Line($line->start + $lead, substr($line->text, $lead), 0, $isDesigner ? Role::Other : Role::Client);
         }
 
@@ -151,6 +155,17 @@ final readonly class Dialogue
         }
 
         return $designer;
+    }
+
+    /** "Home, past jobs and contact. Is that too many?": an answer, though it asks back. */
+    private function tells(Line $line): bool
+    {
+        return 1 === preg_match('/[.!]\s+[^.!]+\?\s*$/u', $line->text);
+    }
+
+    private function asks(Line $line): bool
+    {
+        return str_ends_with(rtrim($line->text), '?');
     }
 
     /**

@@ -32,6 +32,8 @@ final readonly class FeatureRecogniser implements Recogniser
     private const WISHED = 0.85;
     /** A refusal in more words than this is called by the feature's name. */
     private const LONG = 3;
+    /** "Locals who have never set foot in a gallery" */
+    private const NEVER_DID = '/\bnever (?:set foot|been|had|seen|heard|used|owned|built|written|done|bought|visited|tried)\b|\bwho (?:aren|don|can|haven|won)[\'’]t\b.*\b(?:should|could|can|must|need)\b/iu';
     /** What would be done with it: "write a recipe". */
     private const ON_THE_WAY = '/^(?:write|post)\s|^blogging$/iu';
     /** "want a shop", "take bookings", "photos of": what the name of the thing does not hold. */
@@ -67,7 +69,7 @@ final readonly class FeatureRecogniser implements Recogniser
                     continue;
                 }
                 [$words, $offset] = $this->refusedOrNamed($feature, $sentence, $matches[0]);
-                if ('page_refusal' === $topic || $this->negation->covers($sentence, $offset)) {
+                if ('page_refusal' === $topic || ($this->negation->covers($sentence, $offset) && 1 !== preg_match(self::NEVER_DID, $sentence->text) && 1 !== preg_match($this->cues->afterAll, $sentence->text))) {
                     yield new Candidate(FactKind::PageRefusal, Phrase::title($this->nameOfRefused($feature, $words)), $sentence->start + $offset, \strlen($words), 0.93, detail: array_filter(['feature' => $this->cues->featureRefused($feature, $words)]));
                 } elseif ($wished || $this->isNamed($feature, $sentence, $words) || ('page_request' === $topic && $this->saysWhatIsThere($sentence)) || ('page_request' === $topic && 1 === preg_match('/\bwith (?:an?|the|our)?\s*$|\([^)]*$/iu', substr($sentence->text, 0, $offset)))) {
                     yield new Candidate(FactKind::Feature, $feature, $sentence->start + $offset, \strlen($words), $asked ? self::ASKED : self::WISHED, detail: ['wording' => Phrase::tidy($words)]);

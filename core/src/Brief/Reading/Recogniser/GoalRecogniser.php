@@ -29,6 +29,8 @@ final readonly class GoalRecogniser implements Recogniser
     private const EMPHASIS = 0.1;
     private const BESIDE = '/\b(?:also|as well|would be handy|ideally|maybe|nice to have|add (?:an?|one) (?:[\p{L}-]+ )?page)\b|^(?:then|and then|#?2|plus|oh)\b/iu';
     private const SECONDARY = 0.7;
+    /** "Right now everybody calls." */
+    private const AS_IT_IS = '/^(?:right now|at the moment|at the minute|currently|at present|until now|so far|today|these days)\b(?!.*\b(?:want|need|like|should|must|so that|instead)\b)/iu';
     private const SECOND = '/^(?:and\s+)?(?:secondary|secondly|second|in second place|less important)\b/iu';
 
     public function __construct(private Cues $cues, private Negation $negation)
@@ -64,6 +66,7 @@ final readonly class GoalRecogniser implements Recogniser
     {
         $sentence = $reading->sentences[$number];
         $next = $reading->sentences[$number + 1] ?? null;
+        $previous = $reading->sentences[$number - 1] ?? null;
         $says = static fn (Wordings $wordings): bool => $reading->says($number, $wordings);
         $topic = $sentence->block->topic;
         if (!$sentence->isSpoken() || BlockKind::Heading === $sentence->block->kind || !\in_array($topic, [null, 'goal', 'secondary_goal', 'business_kind', 'feature'], true)) {
@@ -72,6 +75,9 @@ final readonly class GoalRecogniser implements Recogniser
         if ('secondary_goal' === $topic || 1 === preg_match(self::SECOND, $sentence->text)) {
             return self::SECONDARY;
         }
+        if ('goal' === $topic && 1 === preg_match(self::AS_IT_IS, $sentence->text)) {
+            return null;
+        }
         if ('goal' === $topic) {
             return self::ASKED;
         }
@@ -79,6 +85,7 @@ final readonly class GoalRecogniser implements Recogniser
         return match (true) {
             $says($this->cues->aim),
             $says($this->cues->aimSaid),
+            null !== $previous && $previous->block === $sentence->block && $reading->says($number - 1, $this->cues->aimNext),
             null !== $next && $next->block === $sentence->block && $reading->says($number + 1, $this->cues->aimBefore) && ($says($this->cues->wanting) || $says($this->cues->visitorsDo) || !str_contains($sentence->text, ',')) => self::AIM,
             $says($this->cues->elsewhere) => null,
             $says($this->cues->visitorsDo) => self::VISITORS,

@@ -14,6 +14,7 @@ use DunePocket\Brief\Reading\Recogniser\Offerings\Framed;
 use DunePocket\Brief\Reading\Recogniser\Offerings\InRunningText;
 use DunePocket\Brief\Reading\Recogniser\Offerings\OfferingItem;
 use DunePocket\Brief\Reading\Recogniser\Offerings\OfferingWords;
+use DunePocket\Brief\Reading\Recogniser\Offerings\OneByOne;
 use DunePocket\Brief\Reading\Recogniser\Offerings\PricedThings;
 use DunePocket\Brief\Reading\Recogniser\Offerings\SaidFirst;
 use DunePocket\Brief\Reading\Recogniser\Offerings\UnheadedNames;
@@ -31,6 +32,8 @@ final readonly class OfferingRecogniser implements Recogniser
     /** "Should we do a shop?", agreed to, is no offering yet. */
     private const PROPOSED = '/\b(?:should|can|could|would|do|shall|will)\b/iu';
 
+    private const GUESS = 0.6;
+
     private UnheadedNames $unheaded;
     private AskedOfferings $asked;
     private InRunningText $running;
@@ -38,6 +41,7 @@ final readonly class OfferingRecogniser implements Recogniser
     private PricedThings $priced;
     private Framed $framed;
     private BareList $list;
+    private OneByOne $single;
 
     public function __construct(Cues $cues, Negation $negation, PageKinds $pages)
     {
@@ -49,24 +53,28 @@ final readonly class OfferingRecogniser implements Recogniser
         $this->priced = new PricedThings($cues);
         $this->framed = new Framed($cues, $words, $item);
         $this->list = new BareList($cues, $words, $item);
-        $this->asked = new AskedOfferings($cues, $item, $this->running, $this->first, $this->priced);
+        $this->single = new OneByOne($cues, $words, $item);
+        $this->asked = new AskedOfferings($cues, $item, $this->running, $this->first, $this->priced, $this->single);
     }
 
     public function recognise(Reading $reading): iterable
     {
         yield from $this->unheaded->offered($reading->sentences);
-        $before = null;
+        $before = $announced = null;
+        $row = $this->single->inARow($reading->sentences, array_filter(array_map(fn (Sentence $sentence): bool => $this->isOfBusiness($sentence) && $this->running->hasSureVerb($sentence->text), $reading->sentences)));
         $isTold = 1 !== preg_match(self::FIRST_PERSON, $reading->text->text);
-        foreach ($reading->sentences as $sentence) {
+        foreach ($reading->sentences as $i => $sentence) {
             if (!$this->tells($sentence)) {
                 continue;
             }
             if ('offering' === $sentence->block->topic) {
                 yield from $this->asked->offered($sentence);
-            } elseif (\in_array($sentence->block->topic, self::TOPICS, true)) {
+            } elseif ($this->isOfBusiness($sentence)) {
                 $told = iterator_to_array($this->running->offered($sentence, $isTold), false);
                 $offered = [
                     ...$told,
+                    ...([] === $told && ($announced === $sentence->block || ($before === $sentence->block && $this->single->goesOn($sentence))) ? $this->single->offered($sentence) : []),
+                    ...([] === $told && isset($row[$i]) ? $this->single->offered($sentence, self::GUESS) : []),
                     ...$this->first->offered($sentence),
                     ...$this->framed->offered($sentence),
                     ...$this->priced->offered($sentence),
@@ -74,13 +82,20 @@ final readonly class OfferingRecogniser implements Recogniser
                 ];
                 yield from $offered;
                 $before = [] === $offered ? null : $sentence->block;
+                $announced = $this->single->isAnnouncedBy($sentence) ? $sentence->block : $announced;
             }
         }
+    }
+
+    private function isOfBusiness(Sentence $sentence): bool
+    {
+        return \in_array($sentence->block->topic, self::TOPICS, true);
     }
 
     private function tells(Sentence $sentence): bool
     {
         return $sentence->isSpoken()
+            && false !== $sentence->block->agreed
             && !\in_array($sentence->block->kind, [BlockKind::Title, BlockKind::Heading], true)
             && (true !== $sentence->block->agreed || 1 !== preg_match(self::PROPOSED, $sentence->text));
     }

@@ -8,6 +8,7 @@ use DunePocket\Brief\Reading\BlockKind;
 use DunePocket\Brief\Reading\Negation;
 use DunePocket\Brief\Reading\Reading;
 use DunePocket\Brief\Reading\Recogniser;
+use DunePocket\Brief\Reading\Recogniser\Pages\AnnouncedPages;
 use DunePocket\Brief\Reading\Recogniser\Pages\AskedPages;
 use DunePocket\Brief\Reading\Recogniser\Pages\NamesAlone;
 use DunePocket\Brief\Reading\Recogniser\Pages\NamesAsSentences;
@@ -25,6 +26,7 @@ final readonly class PageRecogniser implements Recogniser
     private AskedPages $asked;
     private NamesAlone $names;
     private NamesAsSentences $sentences;
+    private AnnouncedPages $announced;
 
     /** @param array<string, Feature> $features */
     public function __construct(Cues $cues, Negation $negation, PageKinds $pages, array $features)
@@ -34,11 +36,13 @@ final readonly class PageRecogniser implements Recogniser
         $this->asked = new AskedPages($cues, $make, $this->spoken);
         $this->names = new NamesAlone($make);
         $this->sentences = new NamesAsSentences($make);
+        $this->announced = new AnnouncedPages($make);
     }
 
     public function recognise(Reading $reading): iterable
     {
         yield from $this->sentences->requests($reading->sentences);
+        yield from $this->announced->requests($reading->sentences);
         foreach (array_map($this->withPlainBrackets(...), $reading->sentences) as $sentence) {
             if (!$sentence->isSpoken() || false === $sentence->block->agreed || \in_array($sentence->block->kind, [BlockKind::Title, BlockKind::Heading], true)) {
                 continue;

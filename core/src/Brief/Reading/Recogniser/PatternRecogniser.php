@@ -25,7 +25,8 @@ final readonly class PatternRecogniser implements Recogniser
     /** What is listed under these is not what they are called. */
     private const LISTS = ['offering', 'audience', 'page_request', 'feature', 'tone', 'goal', 'avoid_word'];
     /** Words that name no audience: those that point elsewhere, and pages or wishes taken for people. */
-    private const NOBODY = '~^\d+ ?%|\bpages\b|^at the moment\b|^(?:(?:of|all|both|any of) )?(?:them|those|these|us|it|any age|people|everyone|(?:the )?people who|secondary|party|the (?:web lady|team))$|^(?:up to|so|please|not|no offence|in|at|on)\b|^the (?:customer|client|patient)$|^people who (?:message|ring|call|book|e-?mail|write to|contact|phone) (?:me|us)\b|\s/(?:\s|$)|\b(?:support|book|contact|about) us\b|\b(?:lead|leads) \w+ to$|\bplease$|^(?:that|so that|the) people$~iu';
+    private const SENDER = 0.7;
+    private const NOBODY = '~@|^(?:someone|somebody|people|them) to\b|^all else\b|^calls\b|^an? (?:term|week|month|year|day|while|start|change)$|^\d+ ?%|\bpages\b|^at the moment\b|^(?:(?:of|all|both|any of) )?(?:them|those|these|us|it|any age|people|everyone|(?:the )?people who|secondary|party|the (?:web lady|team))$|^(?:up to|so|please|not|no offence|in|at|on)\b|^the (?:customer|client|patient)$|^people who (?:message|ring|call|book|e-?mail|write to|contact|phone) (?:me|us)\b|\s/(?:\s|$)|\b(?:support|book|contact|about) us\b|\b(?:lead|leads) \w+ to$|\bplease$|^(?:that|so that|the) people$~iu';
     /** "stock photos of people in hard hats" */
     private const PICTURED = '/\b(?:(?:photo(?:graph)?s?|pictures?|pics|images?|shots|drawings) of|hates?|dislikes?|avoid) (?:the |our |some )?$/iu';
     /** How far the opening of a source goes, in bytes. */
@@ -95,9 +96,15 @@ final readonly class PatternRecogniser implements Recogniser
             }
             $start = $sentence->start + (int) $offset;
             foreach ($this->values($pattern, $words) as [$value, $at, $length]) {
-                yield new Candidate($pattern->kind, $value, $start + $at, $length, $pattern->certainty);
+                yield new Candidate($pattern->kind, $value, $start + $at, $length, $this->isSender($pattern, $sentence) ? self::SENDER : $pattern->certainty);
             }
         }
+    }
+
+    /** "From: Sal Pender <sal@kennels.example>": who wrote, which need not be where to write to. */
+    private function isSender(CuePattern $pattern, Sentence $sentence): bool
+    {
+        return FactKind::ContactEmail === $pattern->kind && BlockKind::Signature === $sentence->block->kind && 1 === preg_match('/<\S+@\S+>\s*$/u', $sentence->text);
     }
 
     /** "Families (many from Holland) and some hotels": what stands in brackets does not end the list of people. */

@@ -33,7 +33,14 @@ final readonly class RefusalRecogniser implements Recogniser
     /** Pages every site has: only "no about page" refuses one, and "about" alone never. */
     private const ALWAYS_THERE = '/^(?:home|contact|about)$/iu';
     /** "Scrap what I said", "Instagram does that": words that name nothing. */
-    private const NO_NAME = '/^(?:thanks?|thank you|please|ever|never|nor do|picture|imagine|being\b.*|help|see (?:above|below|attached)|just|embarrassing|pointless|expensive|also|too|jiffy bag|bullet points)$|^privacy(?: (?:policy|page|notice))?$|^(?:nobody|no one|everybody|everyone|there)\b|^(?:selling|buying|making|doing) |\s(?:thought|said|says|felt|wanted|wants|asked)$|^pages? (?:about|on|for) (?:it|them|that|this)$|\s(?:an?|of|for|in|with|to|by|the|does|do|did|is|are)$|\b\p{L}+n[\'’]t\b|^(?:n?either|with|by|for|what|that|this|which|who|how|why|it|we|i|they|he|she|you)\b/iu';
+    private const NO_NAME = '/^(?:speak of (?:it|them)|thanks?|thank you|please|ever|never|nor do|picture|imagine|being\b.*|help|see (?:above|below|attached)|just|embarrassing|pointless|expensive|also|too|jiffy bag|bullet points)$|^privacy(?: (?:policy|page|notice))?$|^(?:nobody|no one|everybody|everyone|there)\b|^(?:selling|buying|making|doing) |\s(?:thought|said|says|felt|wanted|wants|asked)$|^pages? (?:about|on|for) (?:it|them|that|this)$|\s(?:an?|of|for|in|with|to|by|the|does|do|did|is|are)$|\b\p{L}+n[\'’]t\b|^(?:n?either|with|by|for|what|that|this|which|who|how|why|it|we|i|they|he|she|you)\b/iu';
+    /** "No news, because there is none" */
+    private const REASON = '/^(?:because|since|as)\b/iu';
+    private const SAYS = '/\b(?:we|i|i[\'’]d|it|they|you|nobody|please|our|my|keeps?|is|are|was|funds?|asks?|feel|would|could|will|can|has|had|sent|said|says|told|thinks?|wants?|wanted|happens)\b|^(?:whatever|nothing|somebody|someone)\b/iu';
+    /** "The group we buy from offers content on cats and rabbits." */
+    private const SENTENCE = '/^(?:the|our|my|we|i|it|they|he|she|people|somebody|someone|everyone|everybody)\b(?=.*\b(?:we|i|it|they|you|he|she|is|are|was|has|have|had|would|will|wants?|said|says|offers?|does|do|must|should)\b)(?:\W*\p{L}+){7}/iu';
+    /** "Instagram grid on the home page?" */
+    private const WHERE = '/\b(?:on|in|at|to|from)(?: the| your| our)?\s*$/iu';
     private const PREPOSITION = '/\s+(?:of|for|in|about|from|with|to|under|below|beside|next to|of any)\s.*$/iu';
 
     public function __construct(private Cues $cues, private PageKinds $pages)
@@ -81,14 +88,17 @@ final readonly class RefusalRecogniser implements Recogniser
     /** @return iterable<Candidate> */
     private function listed(Sentence $sentence): iterable
     {
-        if ($this->cues->isBlank($sentence->text)) {
+        if ($this->cues->isBlank($sentence->text) || 1 === preg_match(self::SENTENCE, $sentence->text)) {
             return;
         }
         // "A forum (we had one, it got nasty) or a members' area, nobody remembers passwords": both are named.
         foreach (Phrase::listsIn(Phrase::list($sentence->text)) as [$part, $at]) {
             $lead = 1 === preg_match('/^(?:(?:any (?:kind|sort|form|type) of|the words?|no|not|nor|and|or|also|an?|the|any|that|those|these|please|please no|definitely no)\s+)+/iu', $part, $m) ? \strlen($m[0]) : 0;
+            if (1 === preg_match(self::REASON, $part)) {
+                return;
+            }
             $candidate = $this->refusal(substr($part, $lead), $sentence->start + $at + $lead, true);
-            if (null !== $candidate && 1 !== preg_match('/\b(?:we|i|i[\'’]d|it|they|you|nobody|please|our|my|keeps?|is|are|was|funds?|asks?|feel)\b/iu', $candidate->value)) {
+            if (null !== $candidate && 1 !== preg_match(self::SAYS, preg_replace(['/\([^)]*\)?/u', self::AFTER_NAME], '', $part) ?? $part)) {
                 yield $candidate;
             }
         }
@@ -108,7 +118,8 @@ final readonly class RefusalRecogniser implements Recogniser
             preg_match_all($pattern, $sentence->text, $matches, \PREG_SET_ORDER | \PREG_OFFSET_CAPTURE);
             foreach ($matches as $match) {
                 [$names, $offset] = $match['names'];
-                if (1 === preg_match(self::WHAT_IT_IS, substr($sentence->text, 0, (int) $offset))) {
+                $before = substr($sentence->text, 0, (int) $offset);
+                if (1 === preg_match(self::WHAT_IT_IS, $before) || (1 === preg_match(self::WHERE, $before) && 1 === preg_match(self::ALWAYS_THERE, preg_replace('/\s+pages?$/iu', '', trim($names)) ?? $names))) {
                     continue;
                 }
                 $names = Phrase::wholeWords($names, substr($sentence->text, (int) $offset + \strlen($names)));

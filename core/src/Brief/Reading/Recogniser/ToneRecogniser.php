@@ -23,6 +23,8 @@ final readonly class ToneRecogniser implements Recogniser
 
     /** "Warm like an aunt but elegant also." */
     private const SHORT = 9;
+    /** "Gentle Mr. Fairweather," */
+    private const GREETING = '/^(?:gentle|kind|dear) (?:mr|mrs|ms|miss|sir|madam|dr)\b/iu';
 
     /** Where other wishes are listed, only what can be nothing else is about the voice. */
     private const LISTS = ['design_note', 'feature'];
@@ -34,7 +36,7 @@ final readonly class ToneRecogniser implements Recogniser
     public function recognise(Reading $reading): iterable
     {
         foreach ($reading->sentences as $sentence) {
-            if (!$sentence->isSpoken() || !$this->isAboutVoice($sentence)) {
+            if (!$sentence->isSpoken() || false === $sentence->block->agreed || 1 === preg_match(self::GREETING, $sentence->text) || !$this->isAboutVoice($sentence)) {
                 continue;
             }
             foreach ($this->cues->tones as $tone => $pattern) {

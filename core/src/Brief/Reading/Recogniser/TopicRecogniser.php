@@ -24,8 +24,8 @@ final readonly class TopicRecogniser implements Recogniser
     private const CERTAINTY = 0.95;
     /** "Size: 9 people" counts no pages. */
     private const HEADS = '/\d\s+(?:people|staff|employees|members|of us|partners|engineers|volunteers)\b/iu';
-    /** "Just my name, Wren Ashdown" */
-    private const ONLY_NAME = '/^(?:just|only|simply) (?:my|our|the) (?:own )?name\b[,:]?\s*/iu';
+    /** "Just my name, Wren Ashdown", "It's Hallow Physio" */
+    private const ONLY_NAME = '/^(?:(?:just|only|simply) (?:my|our|the) (?:own )?name\b[,:]?\s*|(?:(?:well|so|um|oh|yes|yeah),? )*(?:it[\'’]s|it is|we[\'’]re|we are|that[\'’]s)(?: called| just)? (?=\p{Lu}))/iu';
     /** "How many pages at most?" */
     private const LIMIT = 'page_limit';
     private const AT_MOST = 'at most ';
@@ -41,6 +41,8 @@ final readonly class TopicRecogniser implements Recogniser
     private const QUOTED = '/["“]([^"“”\n]{2,60})["”]/u';
     /** "natural" (what's the opposite?) and "delivery" (babies aren't pizzas) */
     private const QUOTED_ALONE = '/^\W*(?:["“][^"“”\n]{2,60}["”]\s*(?:\([^)]*\))?[\s.,;]*(?:(?:and|or|nor|but|never|not)\b[\s,]*)*)+$/iu';
+    /** So many words beside the quoted ones: "I'd like “stunning” banned for life". */
+    private const AROUND_WORDS = 3;
     private const OF_THEM = '/^not\b(?! (?:just|only|necessarily)\b)|^(?:(?:you know|i mean|well|and|but|so),?\s+)*(?:they(?![\'’]re| are)|it|i)\b|^(?:mostly|mainly|all) in \p{Lu}|^(?:all )?(?:our|my) (?:team|staff|teachers|coaches|people are|vets|trainers)\b|^[^,.;]{3,60}, (?:it|that)(?:[\'’]s| is) (?:our|my) /iu';
     /** "Me, basically" */
     private const REMARK = '/^game changer\b|^(?:competitors?|most|others|the competition|other \p{L}+)\b|^the (?:big|others?|nationals?|chains?|supermarkets?|rest|banks)\b|\b(?:basically|honestly|obviously|really|i suppose|i guess|you know)$/iu';
@@ -65,6 +67,12 @@ final readonly class TopicRecogniser implements Recogniser
             }
             yield from $this->answer($kind, $block);
         }
+    }
+
+    /** "“Passed”. People die. “Loved one”, when we don't know that they were.": only what is quoted is meant. */
+    private function isProse(string $text): bool
+    {
+        return [] !== array_filter(preg_split('/[.;!?](?:\s|$)|,/u', preg_replace(self::QUOTED, '', $text) ?? $text) ?: [], static fn (string $part): bool => str_word_count($part) > self::AROUND_WORDS);
     }
 
     /** @return iterable<Candidate> */
@@ -95,7 +103,7 @@ final readonly class TopicRecogniser implements Recogniser
                 return;
             case FactKind::AvoidWord:
             case FactKind::Keyphrase:
-                if (1 === preg_match(self::QUOTED_ALONE, $block->text) && preg_match_all(self::QUOTED, $block->text, $quoted, \PREG_OFFSET_CAPTURE) > 0) {
+                if ((1 === preg_match(self::QUOTED_ALONE, $block->text) || $this->isProse($block->text)) && preg_match_all(self::QUOTED, $block->text, $quoted, \PREG_OFFSET_CAPTURE) > 0) {
                     foreach ($quoted[1] as [$value, $at]) {
                         yield new Candidate($kind, $value, $block->start + (int) $at, \strlen($value), self::CERTAINTY);
                     }
@@ -116,7 +124,7 @@ final readonly class TopicRecogniser implements Recogniser
 
                 return;
             case FactKind::PageRequest:
-                if (1 !== preg_match('/^(?:no|yes)\b/iu', $block->text) && 1 === preg_match('/(?:^|[.!?,]\s+)(?:(?:about|around|maybe|say|no more than|at most|up to|probably)\s+)?(?!one[- ]to[- ]one\b)(?:\d{1,2}|one|two|three|four|five|six|seven|eight|nine|ten|a dozen)\b(?:\s*(?:-|–|to|or)\s*(?:\d{1,2}|\p{L}+))?(?=\s*(?:[.,;:!]|$|max|at most|no more|pages?\b(?! (?:for|per|about|on|each|with))|[\'’]?s (?:plenty|enough|fine)| (?:is|are|will be|should be|sounds?|seems?) (?:plenty|enough|about right|fine|right|ok|okay|good|perfect)| or so| will do))/iu', $block->text, $m, \PREG_OFFSET_CAPTURE)) {
+                if (1 !== preg_match('/^(?:no|yes)\b/iu', $block->text) && 1 === preg_match('/(?:^|[.!?,]\s+)(?:(?:about|around|maybe|say|no more than|at most|up to|probably)\s+)?(?!one[- ]to[- ]one\b)(?:\d{1,2}|one(?= page)|two|three|four|five|six|seven|eight|nine|ten|a dozen)\b(?:\s*(?:-|–|to|or)\s*(?:\d{1,2}|\p{L}+))?(?=\s*(?:[.,;:!]|$|(?:i|we) (?:think|reckon|suppose|guess|imagine)|max|at most|no more|pages?\b(?! (?:for|per|about|on|each|with))|[\'’]?s (?:plenty|enough|fine)| (?:is|are|will be|should be|sounds?|seems?) (?:plenty|enough|about right|fine|right|ok|okay|good|perfect)| or so| will do))/iu', $block->text, $m, \PREG_OFFSET_CAPTURE)) {
                     $words = ltrim($m[0][0], '.!?, ');
                     yield new Candidate(FactKind::PageCount, (string) Numeral::range($words), $block->start + (int) $m[0][1] + \strlen($m[0][0]) - \strlen($words), \strlen($words), self::CERTAINTY);
                 }

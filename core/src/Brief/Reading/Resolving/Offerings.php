@@ -12,13 +12,13 @@ use DunePocket\Brief\Reading\Places;
 final readonly class Offerings implements Rule
 {
     private const LISTED = 0.95;
-    /** What is no more than likely gives way to a page of the same words. */
+    /** What is no more than likely gives way to a page of the same words that is no less likely. */
     private const LIKELY = 0.75;
     private const SHORT = 3;
 
     public function weigh(Contenders $contenders, Weighing $weighing): Contenders
     {
-        $contenders = $contenders->only(FactKind::Offering, static fn (Candidate $offering): bool => !$contenders->overlap(FactKind::AreaServed, $offering) && ($offering->certainty > self::LIKELY || !$contenders->overlap(FactKind::PageRequest, $offering)));
+        $contenders = $contenders->only(FactKind::Offering, static fn (Candidate $offering): bool => !$contenders->overlap(FactKind::AreaServed, $offering) && ($offering->certainty > self::LIKELY || !$contenders->overlap(FactKind::PageRequest, $offering) || [] === array_filter($contenders->all(FactKind::PageRequest), static fn (Candidate $page): bool => $page->certainty >= $offering->certainty && $page->overlaps($offering))));
 
         return $contenders->with(FactKind::Offering, $this->merged($this->listedFirst($contenders->all(FactKind::Offering))));
     }

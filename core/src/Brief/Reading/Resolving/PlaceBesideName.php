@@ -19,7 +19,7 @@ final readonly class PlaceBesideName implements Rule
         $name = $contenders->first(FactKind::BusinessName);
         $outside = static fn (Candidate $candidate): bool => null === $name || !$candidate->overlaps($name);
         $contenders = $contenders
-            ->only(FactKind::Offering, $outside)
+            ->only(FactKind::Offering, static fn (Candidate $offering): bool => $outside($offering) && $offering->key() !== $name?->key())
             ->only(FactKind::Location, static fn (Candidate $place): bool => $outside($place) && $place->key() !== $name?->key());
 
         return $contenders->with(FactKind::Location, \array_slice($weighing->surestFirst($contenders->all(FactKind::Location)), 0, 1));

@@ -19,6 +19,7 @@ final readonly class PlainOverHints implements Rule
         }
 
         return $contenders
+            ->with(FactKind::ContactEmail, $this->withoutHints($contenders->all(FactKind::ContactEmail)))
             ->with(FactKind::DesignNote, $weighing->withoutOverlaps($contenders->all(FactKind::DesignNote)))
             ->with(FactKind::Tone, $this->withoutConclusions($contenders));
     }

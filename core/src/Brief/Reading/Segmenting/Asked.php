@@ -14,12 +14,14 @@ final readonly class Asked
      * @param bool    $answered what follows is the answer
      * @param bool    $byLabel  what follows, up to an empty line, is all that belongs to it
      * @param ?Line   $question the question, for an answer of one word
+     * @param ?string $then     what the same question asks for beside the name of the business
      */
     private function __construct(
         public ?string $topic,
         public bool $answered = false,
         public bool $byLabel = false,
         public ?Line $question = null,
+        public ?string $then = null,
     ) {
     }
 
@@ -28,9 +30,9 @@ final readonly class Asked
         return new self(null);
     }
 
-    public static function byQuestion(?string $topic, ?Line $question = null): self
+    public static function byQuestion(?string $topic, ?Line $question = null, ?string $then = null): self
     {
-        return new self($topic, answered: true, question: $question);
+        return new self($topic, answered: true, question: $question, then: $then);
     }
 
     public static function byHeading(?string $topic): self
@@ -47,11 +49,17 @@ final readonly class Asked
     /** "Audience. Residents …": a label with what it asks for behind it. */
     public function answeredBehind(): self
     {
-        return new self($this->topic, null !== $this->topic || $this->answered, $this->byLabel, $this->question);
+        return new self($this->topic, null !== $this->topic || $this->answered, $this->byLabel, $this->question, $this->then);
     }
 
     public function withoutQuestion(): self
     {
-        return new self($this->topic, $this->answered, $this->byLabel);
+        return new self($this->topic, $this->answered, $this->byLabel, then: $this->then);
+    }
+
+    /** What is still to be answered once the name was given. */
+    public function named(): self
+    {
+        return new self($this->then, $this->answered);
     }
 }

@@ -18,6 +18,8 @@ final readonly class BareLists
     private const IN_OFFERINGS = ['budget', 'location', 'proof', 'person', 'offering', 'area_served', 'existing_site', 'social_profile'];
     /** What lines in a list of pages say. */
     private const PAGE = '/^(?:home|about(?: (?:us|me))?|contact(?: us)?|our [\p{L} ]{3,20}|(?:how|what|where|who) [\p{L} ]{3,20}|fees(?: and .*)?|prices|pricing|costs|gallery|faqs?|news|blog|shop|events|courses|classes|services|products|stock|support us|donate|volunteer|careers|(?:meet|our) the team|(?:meet|find|visit|join|hire|book|sell|stay)\b[\p{L} ’\']{0,16}|get (?:involved|in touch|a quote)|book|jobs|reviews|testimonials|membership|timetable|resources|case studies|projects|portfolio|work)$/iu';
+    /** "Here's what we came up with for pages", above the list */
+    private const ANNOUNCES = '/\bpages\b[^.!?,;]{0,30}$/iu';
     private const FEWEST_PAGES = 4;
     private const UNMISTAKABLE_PAGE = '/^(?:home|about|contact|services?|products|gallery|news)\b/iu';
     private const NO_LIST_LINE = '/[.,;:?!✓✔✅✗✘✕❌]$|^[-~*•·–|>#\[☐☑✅☒✗✘✕❌]|^\d+[.)]\s|^[^:]{1,30}:(?:\s|$)|\*\*|\t|\S\s{3,}\S|\s(?:[|=]|->|=>|→)\s|\?\s|^(?:hi|hello|hey|dear)\b/iu';
@@ -93,7 +95,7 @@ final readonly class BareLists
                 $block[$i] = $line->isClients() && $this->mayBeListed($bare) && !str_contains($bare, ',') ? $bare : null;
                 continue;
             }
-            $pages += array_fill_keys($this->pagesOf($block), true);
+            $pages += array_fill_keys($this->pagesOf($block, 1 === preg_match(self::ANNOUNCES, trim($lines[array_key_first($block) ?? 0]->text ?? ''))), true);
             $block = [];
         }
 
@@ -105,10 +107,10 @@ final readonly class BareLists
      *
      * @return list<int>
      */
-    private function pagesOf(array $block): array
+    private function pagesOf(array $block, bool $isAnnounced): array
     {
         $first = reset($block);
-        $isHeaded = \is_string($first) && FactKind::PageRequest->value === $this->cues->topics->ofLabel($first);
+        $isHeaded = (\is_string($first) && FactKind::PageRequest->value === $this->cues->topics->ofLabel($first)) || $isAnnounced;
         if (!$isHeaded && \is_string($first) && null !== $this->cues->topics->ofLabel($first) && 1 !== preg_match(self::PAGE, $first)) {
             return [];
         }

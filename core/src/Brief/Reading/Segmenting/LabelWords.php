@@ -16,6 +16,9 @@ final readonly class LabelWords
     private const GRADES = '/^(?:primary|secondary|tertiary|first|second|third|main|other)(?: (?:audiences?|users?|groups?))?$/iu';
     private const GOES_ON = '/^(?:and |oh )?(?:also|plus)$/iu';
 
+    /** "Also: forget the portal" */
+    private const TELLS = '/^(?:forget|drop|leave|skip|please|don[\'’]?t|do not|no|not|can|could|we|i|it|is|the (?:web ?)?site|make|keep|put|add|remove|take|people|you)\b/iu';
+
     public function __construct(private Cues $cues)
     {
     }
@@ -28,6 +31,12 @@ final readonly class LabelWords
             FactKind::Audience->value === $into->asked()->topic && $this->isGrade($label) => FactKind::Audience->value,
             default => $this->cues->topic($label),
         };
+    }
+
+    /** Whether what stands behind "also:" is a sentence, and goes on with no list. */
+    public function onlyLeadOn(string $label, string $value): bool
+    {
+        return 1 === preg_match(self::GOES_ON, $label) && 1 === preg_match(self::TELLS, $value);
     }
 
     /** Whether the label grades what is asked for rather than asking for something: "Secondary", where it is asked who comes. */

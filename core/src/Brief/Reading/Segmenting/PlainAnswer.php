@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace DunePocket\Brief\Reading\Segmenting;
 
+use DunePocket\Brief\FactKind;
 use DunePocket\Brief\Reading\BlockKind;
 use DunePocket\Brief\Reading\Line;
 use DunePocket\Catalogue\Cues;
@@ -18,6 +19,11 @@ final readonly class PlainAnswer
     private const NAME_LAST = '/^(.*[.!]\s+)((?:an? |the |any )?(?!(?:anything|something|what|who|which|how|really|right|yes|no|ok|okay|else|correct|fine|agreed)\b)(?:online |live |photo |customer |members[\'’]? |booking |mailing )?[\p{L}-]+(?: (?:on|in) (?:the|your) (?:web ?)?site)?\?)\s*$/ius';
     private const NAMES_IN_A_ROW = '/^\s*(?:(?:an? |the |any |or |and )?(?!(?:anything|something|what|whats|who|which|how|really|right|yes|no|ok|okay|sorry|so|more|else|why|where|when|is|are|do|does|will|can|could|would|should|you|we|your|it|that)\b)[\p{L}-]+(?: [\p{L}-]+){0,2}\?\s*){2,4}$/iu';
 
+    /** "You'd sent me home, prices and contact." */
+    private const SUMS_UP = '/\b(?:you[\'’]d|you had|you) (?:sent|said|mentioned|listed|put|given)\b|\bi[\'’](?:ve|d|m) (?:got|noted|put|written|suggest|thinking|going)\b/iu';
+    private const SUGGESTS = '/^(?:(?:and|now|so|then)[, ]+)?there[\'’]s an? (?:thing|sort|kind|type|option)\b|^(?:(?:and|now|so|then)[, ]+)?(?:some|most|many|other|a lot of|lots of|plenty of) (?:\p{L}+ )?(?:people|places|practices|clients|firms|shops|sites|clubs|companies|businesses|schools|charities|\p{L}+s) (?:like to |also )?(?:have|do|use|put|show|offer|add|run|like)\b/iu';
+    private const SAYS_THEN_ASKS = '/^(.*[.!]\s+)((?!.*\b(?:that|it|this|those|these|one)\b)[^.!?]{8,}\?)\s*$/ius';
+
     public function __construct(private Cues $cues)
     {
     }
@@ -27,7 +33,7 @@ final readonly class PlainAnswer
     {
         $question = $into->takeQuestion();
         $answer = trim($line->text);
-        if (null === $question || $into->inParagraph() || !str_contains($question->text, '?') || !$this->isShort($answer)) {
+        if (null === $question || $into->inParagraph() || !$this->asks($question->text) || !$this->isShort($answer)) {
             return false;
         }
         $answered = $this->cues->answers->isOfAll($answer) ? [$question] : $this->answered($question);
@@ -35,8 +41,9 @@ final readonly class PlainAnswer
         if (null === $agreed || $this->cues->answers->asksToTell($answered[0]->text)) {
             return false;
         }
-        $this->settle($answered, $agreed, $into->asked()->topic, $into);
-        if (!$agreed) {
+        $topic = $into->asked()->topic;
+        $this->settle($agreed ? $answered : array_map($this->lastAsked(...), $answered), $agreed, $topic, $into);
+        if (!$agreed && FactKind::Tone->value !== $topic) {
             $into->forget();
         }
 
@@ -57,10 +64,22 @@ final readonly class PlainAnswer
         }
     }
 
+    /** "Some practices have a login for patients." asks whether one is wanted. */
+    private function asks(string $question): bool
+    {
+        return str_contains($question, '?') || 1 === preg_match(self::SUGGESTS, $question) || 1 === preg_match(self::SUMS_UP, $question);
+    }
+
     /** Whether the answer is short enough, or takes up what was asked, to be a yes or a no at all. */
     public function isShort(string $answer): bool
     {
         return str_word_count(preg_split('/[.!]\s/u', $answer)[0] ?? '') <= self::WORDS || $this->cues->answers->takesUp($answer);
+    }
+
+    /** "So booking is the main thing. Should they pay online too?", "No": the first is not refused. */
+    private function lastAsked(Line $asked): Line
+    {
+        return 1 === preg_match(self::SAYS_THEN_ASKS, $asked->text, $m) ? new Line($asked->start + \strlen($m[1]), $m[2]) : $asked;
     }
 
     /**

@@ -106,9 +106,9 @@ final class Segmentation
         return $this->designerJustAsked;
     }
 
-    public function ask(Line $question, ?string $topic, bool $byDesigner = false): void
+    public function ask(Line $question, ?string $topic, bool $byDesigner = false, ?string $then = null): void
     {
-        $this->asked = Asked::byQuestion($topic, $question);
+        $this->asked = Asked::byQuestion($topic, $question, $then);
         $this->askedLast = $topic;
         $this->asking = true;
         $this->designerAsking = $byDesigner;
@@ -254,7 +254,11 @@ final class Segmentation
     {
         $bytes = $this->extent->bytes($text, $topic);
         $this->addWithLabels(BlockKind::Answer, $start, substr($text, 0, $bytes), $topic);
-        $this->addWithLabels(BlockKind::Paragraph, $start + $bytes, substr($text, $bytes), null);
+        $isNamed = FactKind::BusinessName->value === $topic && $topic === $this->asked->topic;
+        $this->addWithLabels(BlockKind::Paragraph, $start + $bytes, substr($text, $bytes), $isNamed ? $this->asked->then : null);
+        if ($isNamed && null !== $this->asked->then) {
+            $this->asked = $this->asked->named();
+        }
     }
 
     /** The answer that stands behind its question. */

@@ -16,6 +16,8 @@ final readonly class SourceForm
     private const LABELS = 4;
     private const HEADINGS = 3;
     private const HEADING_WORDS = 6;
+    private const LONE_HEADINGS = 3;
+    private const LONE_HEADING = '/^\p{Lu}[^:.,;!?@]{2,40}$/u';
 
     /**
      * @param array<int, string> $asked    topics of the questions the designer numbered, by number
@@ -24,6 +26,7 @@ final readonly class SourceForm
      * @param bool               $numbered labels carry numbers
      * @param bool               $labelled lines that begin with "label:" or "label - " do so wherever they stand
      * @param bool               $ticked   boxes are ticked, so that those left empty want nothing
+     * @param bool               $airy     … and so are short lines with an empty one on either side
      * @param bool               $headed   short lines above paragraphs are headings, whatever they say
      */
     private function __construct(
@@ -34,6 +37,7 @@ final readonly class SourceForm
         public bool $labelled,
         public bool $headed,
         public bool $ticked,
+        public bool $airy,
     ) {
     }
 
@@ -50,6 +54,7 @@ final readonly class SourceForm
             self::hasLabels($lines, $cues),
             self::hasHeadings($lines, $cues),
             [] !== array_filter($lines, static fn (Line $line): bool => 1 === preg_match('/^\s*(?:[-*•]\s+)?(?:\[\s*[xX✓✔]\s*\]|[☑✅])/u', $line->text)),
+            self::hasLoneHeadings($lines, $cues),
         );
     }
 
@@ -97,6 +102,19 @@ final readonly class SourceForm
         $labels = array_filter($lines, static fn (Line $line): bool => 1 === preg_match('/^\s*\[?(\p{L}[\p{L}\s\'’]{2,30}?)(?:\s*[:|;.\]]|\s*(?:\.{3,}|…)|\s(?:[-–—=]|\/\/|=>|->|→))\s+\S/u', $line->text, $m) && null !== $cues->topics->ofLabel($m[1]));
 
         return \count($labels) >= self::LABELS;
+    }
+
+    /**
+     * Short lines between two empty ones, some of which ask for something.
+     *
+     * @param list<Line> $lines
+     */
+    private static function hasLoneHeadings(array $lines, Cues $cues): bool
+    {
+        $lone = array_filter($lines, static fn (Line $line, int $i): bool => $i > 0 && $line->isClients() && $lines[$i - 1]->isBlank() && ($lines[$i + 1] ?? null)?->isBlank() && 1 === preg_match(self::LONE_HEADING, trim($line->text)) && str_word_count($line->text) <= self::HEADING_WORDS, \ARRAY_FILTER_USE_BOTH);
+        $asking = array_filter($lone, static fn (Line $line): bool => null !== $cues->topic(trim($line->text)));
+
+        return \count($asking) >= self::LONE_HEADINGS;
     }
 
     /**

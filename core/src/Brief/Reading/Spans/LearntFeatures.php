@@ -17,7 +17,7 @@ final readonly class LearntFeatures implements Learnt
     private const CERTAINTY = 0.5;
     private const ENOUGH = -1.0;
     /** What a sentence in which a wording read another feature must be likelier by. */
-    private const EXPLAINED = 1.0;
+    private const EXPLAINED = 2.0;
 
     /** @param array<string, WordWeights> $weights by feature */
     public function __construct(private array $weights)
@@ -65,9 +65,7 @@ final readonly class LearntFeatures implements Learnt
     /** @param array<int, Candidate> $known */
     private function asksForAnother(Sentence $sentence, array $known, Places $places): bool
     {
-        $end = $sentence->start + \strlen($sentence->text);
-
-        return [] !== array_filter($places->nearby($sentence->start, \strlen($sentence->text)), static fn (int $number): bool => $known[$number]->start >= $sentence->start && $known[$number]->start < $end);
+        return [] !== array_filter($places->nearby($sentence->start, \strlen($sentence->text)), static fn (int $number): bool => $sentence->holds($known[$number]));
     }
 
     private function mayAsk(Weighed $weighed): bool

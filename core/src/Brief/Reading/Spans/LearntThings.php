@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace DunePocket\Brief\Reading\Spans;
 
 use DunePocket\Brief\FactKind;
+use DunePocket\Brief\Reading\BlockKind;
 use DunePocket\Brief\Reading\Candidate;
 use DunePocket\Brief\Reading\Phrase;
 use DunePocket\Brief\Reading\WordList;
@@ -15,6 +16,10 @@ final readonly class LearntThings implements Learnt
 {
     /** In fewer sentences too little is to be seen for a doubt. */
     private const CONTEXT = 5;
+
+    /** What is guessed needs be less unlikely. */
+    private const GUESS = 0.6;
+    private const DOUBTFUL_GUESS = -1.5;
 
     /** Years and sums of money. */
     private const NO_THING = '/\d{4}|[£$€]/u';
@@ -28,6 +33,7 @@ final readonly class LearntThings implements Learnt
      * @param float                                 $sure    odds from which on they are not, unless that was said plainly
      * @param ?string                               $unless  a pattern that tells sentences that name none
      * @param string                                $people  plurals that mean people, as WordList takes them, where people are none
+     * @param ?\Closure(string): bool               $mayName whether words may name such a thing at all
      */
     public function __construct(
         private FactKind $kind,
@@ -37,6 +43,7 @@ final readonly class LearntThings implements Learnt
         private float $sure = \INF,
         private ?string $unless = null,
         private string $people = '',
+        private ?\Closure $mayName = null,
     ) {
         $this->odds = new SpanOdds($weights);
     }
@@ -50,6 +57,7 @@ final readonly class LearntThings implements Learnt
     {
         $known = new Known($read, $this->kind, $this->instead);
         $plain = new Known(array_filter($read, fn (Candidate $candidate): bool => $candidate->kind === $this->kind || $candidate->isPlain()), $this->kind, $this->instead);
+        $told = array_flip(array_map(static fn (Candidate $candidate): int => $candidate->start, array_filter($read, fn (Candidate $candidate): bool => $candidate->kind === $this->kind)));
         $best = [];
         $found = [];
         foreach ($sentences as $sentence) {
@@ -57,7 +65,7 @@ final readonly class LearntThings implements Learnt
                 $words = mb_strtolower($span->text);
                 $best[$words] = max($best[$words] ?? $sentence->odds[$i], $sentence->odds[$i]);
             }
-            if ($this->mayName($sentence)) {
+            if ($this->mayNameAny($sentence) && !$this->isAnswered($sentence, $told)) {
                 array_push($found, ...array_filter(SpanOdds::likely($sentence, $this->limits['enough']), $this->mayBe(...)));
             }
         }
@@ -70,17 +78,31 @@ final readonly class LearntThings implements Learnt
             }
         }
 
-        return \count($sentences) < self::CONTEXT ? $read : array_values(array_filter($read, fn (Candidate $candidate): bool => $candidate->kind !== $this->kind || ($best[mb_strtolower($candidate->value)] ?? \INF) >= $this->limits['doubtful']));
+        return \count($sentences) < self::CONTEXT ? $read : array_values(array_filter($read, fn (Candidate $candidate): bool => $candidate->kind !== $this->kind || ($best[mb_strtolower($candidate->value)] ?? \INF) >= ($candidate->certainty <= self::GUESS ? max($this->limits['doubtful'], self::DOUBTFUL_GUESS) : $this->limits['doubtful'])));
+    }
+
+    /**
+     * Whether such things were asked for and the sentence was understood: what else it says is said of them.
+     *
+     * @param array<int, int> $told by where things begin that wordings read
+     */
+    private function isAnswered(Weighed $weighed, array $told): bool
+    {
+        return $this->kind->value === $weighed->sentence->block->topic
+            && [] !== array_filter($weighed->spans, static fn (Span $span): bool => isset($told[$span->start]));
     }
 
     private function mayBe(Span $span): bool
     {
-        return 1 !== preg_match(self::NO_THING, $span->text) && !WordList::holds($this->people, mb_strtolower(substr(strrchr(' '.$span->text, ' ') ?: '', 1)));
+        return 1 !== preg_match(self::NO_THING, $span->text)
+            && (null === $this->mayName || ($this->mayName)($span->text))
+            && !WordList::holds($this->people, mb_strtolower(substr(strrchr(' '.$span->text, ' ') ?: '', 1)));
     }
 
-    private function mayName(Weighed $weighed): bool
+    private function mayNameAny(Weighed $weighed): bool
     {
         return $weighed->isTelling()
+            && (BlockKind::Item !== $weighed->sentence->block->kind || $this->kind->value !== $weighed->sentence->block->topic)
             && (null === $this->unless || 1 !== preg_match($this->unless, $weighed->sentence->text));
     }
 }

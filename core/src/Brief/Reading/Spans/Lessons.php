@@ -36,11 +36,13 @@ final readonly class Lessons
 
         return new self(SpanFinder::with($catalogue), [
             new LearntName($catalogue->weights(FactKind::BusinessName)),
-            new LearntRefusals(new LearntThings(FactKind::PageRefusal, $catalogue->weights(FactKind::PageRefusal), self::REFUSED, [FactKind::Feature, FactKind::PageRequest], self::SURELY_REFUSED, $cues->willing), $cues),
-            new LearntThings(FactKind::Offering, $catalogue->weights(FactKind::Offering), self::OFFERED, [FactKind::PageRefusal, FactKind::AreaServed, FactKind::Audience], unless: $cues->nothingOffered, people: $catalogue->people()),
-            new LearntThings(FactKind::PageRequest, $catalogue->weights(FactKind::PageRequest), self::ASKED, [FactKind::PageRefusal, FactKind::Offering, FactKind::Goal], self::SURELY_ASKED),
+            new LearntAvoided($catalogue->weights(FactKind::AvoidWord)),
+            new LearntRefusals(new LearntThings(FactKind::PageRefusal, $catalogue->weights(FactKind::PageRefusal), self::REFUSED, [FactKind::Feature, FactKind::PageRequest, FactKind::AvoidWord], self::SURELY_REFUSED, $cues->willing, mayName: static fn (string $words): bool => 1 !== preg_match($cues->noRefusals, $words)), $cues),
+            new LearntThings(FactKind::Offering, $catalogue->weights(FactKind::Offering), self::OFFERED, [FactKind::PageRefusal, FactKind::AreaServed, FactKind::Audience], unless: $cues->nothingOffered, people: $catalogue->people(), mayName: static fn (string $words): bool => 1 !== preg_match($cues->notOfferings, $words)),
+            new LearntThings(FactKind::PageRequest, $catalogue->weights(FactKind::PageRequest), self::ASKED, [FactKind::PageRefusal, FactKind::Offering, FactKind::Goal], self::SURELY_ASKED, mayName: $cues->pageNames->isName(...)),
             new LearntThings(FactKind::Audience, $catalogue->weights(FactKind::Audience), self::SERVED),
             new LearntFeatures($catalogue->featureWeights()),
+            new LearntClaims($catalogue->weights(FactKind::Differentiator)),
         ]);
     }
 

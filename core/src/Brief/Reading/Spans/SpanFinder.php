@@ -47,8 +47,9 @@ final readonly class SpanFinder
     {
         $sentences = array_values(array_filter($sentences, static fn (Sentence $sentence): bool => $sentence->start < self::FAR_ENOUGH));
         $words = array_map(static fn (Sentence $sentence): array => Word::all(mb_strcut($sentence->text, 0, self::LONGEST)), $sentences);
+        $length = 'of '.(int) log(max(1, \count($sentences)), 2);
         foreach ($sentences as $i => $sentence) {
-            $shared = [...SentenceTraits::of($sentence, $i, $words[$i], $words[$i - 1] ?? [], $words[$i + 1] ?? []), ...($areAsked ? ['asked'] : [])];
+            $shared = [...SentenceTraits::of($sentence, $i, $words[$i], $words[$i - 1] ?? [], $words[$i + 1] ?? []), $length, ...($areAsked ? ['asked'] : [])];
             yield $this->inOne($sentence, $areAsked, $shared, $words[$i], $source);
         }
     }

@@ -143,7 +143,7 @@ final readonly class SpanTraits
             $traits[] = 'possessive';
         }
         if ($this->opened[$first] && $this->closed[$last]) {
-            $traits[] = 'quoted';
+            $traits[] = LearntAvoided::QUOTED;
         }
 
         return $traits;

@@ -8,6 +8,7 @@ use DunePocket\Brief\FactKind;
 use DunePocket\Brief\Reading\BlockKind;
 use DunePocket\Brief\Reading\Candidate;
 use DunePocket\Brief\Reading\Negation;
+use DunePocket\Brief\Reading\Recogniser\Covered;
 use DunePocket\Brief\Reading\Recogniser\Offerings;
 use DunePocket\Tests\Support\Bench;
 use DunePocket\Tests\Support\Sentences;
@@ -195,14 +196,14 @@ final class OfferingWordingsTest extends TestCase
     public function testWhereTheyAreAskedForNamesAreEnough(string $answer, BlockKind $kind, array $offered): void
     {
         $cues = Bench::catalogue()->cues();
-        $asked = new Offerings\AskedOfferings($cues, self::item(), self::running(), self::first(), new Offerings\PricedThings($cues));
+        $asked = new Offerings\AskedOfferings($cues, self::item(), self::running(), self::first(), new Offerings\PricedThings($cues), new Offerings\OneByOne($cues, self::words(), self::item()));
         self::assertSame($offered, Sentences::values([...$asked->offered(Sentences::one($answer, 'offering', $kind))]));
     }
 
     public function testWhatIsCoveredKeepsItsLength(): void
     {
-        self::assertSame('gates xxxxx in Pell', Offerings\Covered::brackets('gates (oak) in Pell'));
-        self::assertSame('   ab', Offerings\Covered::lead(3, '123ab'));
-        self::assertSame('a;  b', Offerings\Covered::by(' ', '/---/', 'a---b', ';'));
+        self::assertSame('gates xxxxx in Pell', Covered::brackets('gates (oak) in Pell'));
+        self::assertSame('   ab', Covered::lead(3, '123ab'));
+        self::assertSame('a;  b', Covered::by(' ', '/---/', 'a---b', ';'));
     }
 }

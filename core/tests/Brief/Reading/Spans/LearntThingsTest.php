@@ -10,6 +10,8 @@ use DunePocket\Brief\Reading\BlockKind;
 use DunePocket\Brief\Reading\Candidate;
 use DunePocket\Brief\Reading\Reading;
 use DunePocket\Brief\Reading\Spans\Learnt;
+use DunePocket\Brief\Reading\Spans\LearntAvoided;
+use DunePocket\Brief\Reading\Spans\LearntClaims;
 use DunePocket\Brief\Reading\Spans\LearntFeatures;
 use DunePocket\Brief\Reading\Spans\LearntName;
 use DunePocket\Brief\Reading\Spans\LearntRefusals;
@@ -98,6 +100,49 @@ final class LearntThingsTest extends TestCase
         self::assertSame([], $boats->detail);
         $read = [new Candidate(FactKind::PageRefusal, 'A forum', 30, 5, 0.95)];
         self::assertSame($read, self::weighed($refusals, 'Nothing of the kind.', $read), 'what was read stays as it is');
+    }
+
+    public function testWordsThatMayNameNothingAreLeftOut(): void
+    {
+        $things = new LearntThings(FactKind::Offering, new WordWeights(WordWeights::parse(self::WEIGHTS)), ['enough' => -1.2, 'doubtful' => -9.0], mayName: static fn (string $words): bool => 'boats' !== $words);
+        self::assertSame([], self::weighed($things, 'We mend boats.'));
+        self::assertSame(['Rafts'], Sentences::values(self::weighed($things, 'We mend rafts.')));
+    }
+
+    public function testAGuessIsLeftOutSooner(): void
+    {
+        $boats = static fn (float $certainty): Candidate => new Candidate(FactKind::Offering, 'Boats', 9, 5, $certainty);
+        $text = 'We paint boats. That is so. It is. It was. It will be.';
+        self::assertSame([], self::weighed(self::things(), $text, [$boats(0.6)]));
+        self::assertCount(1, self::weighed(self::things(), $text, [$boats(0.7)]));
+    }
+
+    public function testWhereThingsAreAskedForNothingIsAddedToWhatWasUnderstood(): void
+    {
+        $boats = new Candidate(FactKind::Offering, 'Paint', 3, 5, 0.9);
+        self::assertSame([$boats], self::weighed(self::things(), Readings::of('We paint, and mend boats.', 'offering'), [$boats]));
+        self::assertCount(2, self::weighed(self::things(), Readings::of('We paint, and mend boats.'), [$boats]));
+        self::assertSame([], self::weighed(self::things(), Readings::of('Mend boats', 'offering', BlockKind::Item)), 'an item is one thing');
+    }
+
+    public function testQuotedWordsAreAvoidedWhereTheyAreLikely(): void
+    {
+        $avoided = new LearntAvoided(new WordWeights(WordWeights::parse("-3.00\t\n5.00\thas hate\n")));
+        self::assertSame(['journey'], Sentences::values(self::weighed($avoided, 'We hate “journey” in a text.')));
+        self::assertSame([], self::weighed($avoided, 'We hate journey in a text.'), 'only what is quoted');
+        self::assertSame([], self::weighed($avoided, 'We like “journey” in a text.'));
+        $known = [new Candidate(FactKind::Keyphrase, 'journey', 11, 7, 0.95)];
+        self::assertSame($known, self::weighed($avoided, 'We hate “journey” in a text.', $known));
+    }
+
+    public function testAClaimIsLeftOutWhereTheSentenceMakesNone(): void
+    {
+        $claims = new LearntClaims(new WordWeights(WordWeights::parse("-1.00\t\n-2.00\thas ferry\n")));
+        $text = 'Nobody finds the ferry. Nobody finds the lane. It is. It was. It will be.';
+        [$ferry, $lane] = [new Candidate(FactKind::Differentiator, 'Nobody finds the ferry', 0, 22, 0.9), new Candidate(FactKind::Differentiator, 'Nobody finds the lane', 24, 21, 0.9)];
+        self::assertSame([$lane], self::weighed($claims, $text, [$ferry, $lane]));
+        self::assertSame([$ferry, $lane], self::weighed($claims, Readings::of($text, 'differentiator'), [$ferry, $lane]), 'where it was asked for it has to be unlikelier');
+        self::assertSame([$ferry], self::weighed($claims, 'Nobody finds the ferry.', [$ferry]), 'one sentence is too little');
     }
 
     public function testTheLikeliestNameIsTheBusiness(): void

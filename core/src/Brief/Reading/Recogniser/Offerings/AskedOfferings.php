@@ -20,10 +20,13 @@ final readonly class AskedOfferings
     private const SUMMED_UP = '/^[^:.;,\d]{3,60}:\s+(?=[^:]+$)/u';
     /** "We take people out in kayaks - trips, lessons, hire" */
     private const SPELLED_OUT = '/^(?:we|i|it)\b[^:;–—]{3,90}(?:\s[-–—]\s+|:\s+)(?=[^:–—]+,)/iu';
+    /** "logs, delivered, September to March" */
+    private const REMARK_BEHIND = '/(?<=[\p{L})]),\s(?:\p{L}+ed|mostly|mainly|usually|free|new and|both|all)\b(?!\s+\p{L}+s?\s*(?:,|and\b)).*$/us';
+    private const REMARK = '/^(?:free|by|with|from|for|on|in|at|up to|bring|all|each|every|an?|the|mostly|mainly|usually|if|when|no|only|one|two|three|six|\d+)\b/iu';
     /** A sentence rather than a list. */
     private const SAYS = '/^(?!(?-i:IT)\b)(?:it[\'’]?s|we[\'’]?re|we|i|it|they|there|this|all|each|every|people|most|some|you|our|that[\'’]?s|not)\b|\b(?:my|his|her|she|he|it[\'’]?s|we[\'’]re|is|are|was|were|started|comes?|costs?|included|know|think)\b/iu';
 
-    public function __construct(private Cues $cues, private OfferingItem $item, private InRunningText $running, private SaidFirst $first, private PricedThings $priced)
+    public function __construct(private Cues $cues, private OfferingItem $item, private InRunningText $running, private SaidFirst $first, private PricedThings $priced, private OneByOne $single)
     {
     }
 
@@ -34,10 +37,15 @@ final readonly class AskedOfferings
             return [];
         }
         if (BlockKind::Item === $sentence->block->kind) {
-            return $sentence->isFirst() ? $this->item->offered($sentence->text, $sentence->start, self::ITEM) : [];
+            return $sentence->isFirst() ? $this->item->offered(preg_replace(self::REMARK_BEHIND, '', $sentence->text) ?? $sentence->text, $sentence->start, self::ITEM) : [];
         }
         $listed = $this->running->untilStop($sentence->text);
-        $parts = $this->named($listed);
+        $parts = $this->withoutRemarks($this->named($listed), $sentence);
+
+        $single = \count($parts) > 1 || $this->isAll($sentence) ? [] : iterator_to_array($this->single->offered($sentence, self::CERTAINTY), false);
+        if ([] !== $single) {
+            return [...$single, ...$this->running->offered($sentence)];
+        }
 
         return \count($parts) > 1 && 1 !== preg_match(self::SAYS, $listed) && !$this->running->hasSureVerb($listed)
             ? $this->list($parts, $sentence, $sentence->start + \strlen($listed))
@@ -73,6 +81,26 @@ final readonly class AskedOfferings
         yield from $this->item->each($parts, $sentence->start, self::CERTAINTY);
     }
 
+    /**
+     * "Energy visits, free, by a volunteer.", where each thing has a sentence: what stands behind its name is no other thing.
+     *
+     * @param list<array{string, int}> $parts
+     *
+     * @return list<array{string, int}>
+     */
+    private function withoutRemarks(array $parts, Sentence $sentence): array
+    {
+        $isRemarked = \count($parts) > 1 && !$this->isAll($sentence) && 1 === preg_match(self::REMARK, $parts[1][0]);
+
+        return $isRemarked ? \array_slice($parts, 0, 1) : $parts;
+    }
+
+    /** Whether its block says nothing else. */
+    private function isAll(Sentence $sentence): bool
+    {
+        return trim($sentence->text) === trim($sentence->block->text);
+    }
+
     /** @return iterable<Candidate> */
     private function sentence(Sentence $sentence): iterable
     {
@@ -87,7 +115,7 @@ final readonly class AskedOfferings
             return [...$this->first->offered($sentence, self::CERTAINTY), ...$this->priced->offered($sentence)];
         }
         $parts = Phrase::list($sentence->text);
-        $isProfession = 1 === \count($parts) && trim($sentence->text) === trim($sentence->block->text) && 1 === preg_match(self::PROFESSION, $parts[0][0]);
+        $isProfession = 1 === \count($parts) && $this->isAll($sentence) && 1 === preg_match(self::PROFESSION, $parts[0][0]);
 
         return $isProfession ? [] : $this->item->each($parts, $sentence->start, self::CERTAINTY);
     }

@@ -8,6 +8,7 @@ use DunePocket\Brief\FactKind;
 use DunePocket\Brief\Reading\BlockKind;
 use DunePocket\Brief\Reading\Candidate;
 use DunePocket\Brief\Reading\Phrase;
+use DunePocket\Brief\Reading\Recogniser\Covered;
 use DunePocket\Brief\Reading\Sentence;
 use DunePocket\Catalogue\Cues;
 

@@ -19,7 +19,7 @@ final readonly class OfferingWords
     /** "dental practices across Yorkshire" */
     private const WHERE = '/\s+(?:in|across|around|throughout|all over|near|from)\s+(?:the\s+)?\p{L}[\p{L}\s]*$/u';
     /** A sentence, or a wish for the site. */
-    private const NO_LIST = '/\b(?:we|i|it|they|you|she|he|want|wants|need|needs|pages?|site|website(?! (?:builds?|design|audits?|hosting|maintenance|development))|is|are|was|am|be|must|no|not|me|my|him|freelance|years in|send|sends|people (?:get|come|can|find|say|love|like)|yeah|yes|definitely|absolutely|sure|mailing list|should|would|can|don[\'’]?t|please|found|mostly|mainly|everyone|everybody|else|per|max|thats|that|this|there|nor|let|come|comes|pay|nothing|fancy|just|feel|tone|open(?! (?:studio|mic|day|air|water|evening|access))|thanks?|hello|hi|cheers|regards|based|miles?)\b|[:"“?]|@|\d{5}/iu';
+    private const NO_LIST = '/\b(?:we|i|it|they|you|she|he|want|wants|need|needs|pages?|site|website(?! (?:builds?|design|audits?|hosting|maintenance|development))|is|are|was|am|be|must|no|not|me|my|him|freelance|years in|send|sends|people (?:get|come|can|find|say|love|like)|yeah|yes|definitely|absolutely|sure|mailing list|should|would|can|don[\'’]?t|please|found|mostly|mainly|everyone|everybody|else|per|max|thats|that|this|there|nor|let|come|comes|pay|nothing|fancy|just|feel|tone|open(?! (?:studio|mic|day|air|water|evening|access))|thanks?|hello|hi|cheers|regards|based|miles?|exists|has|have|insists|within|standing|sitting|waiting)\b|[:"“?]|@|\d{5}/iu';
 
     public function __construct(private Cues $cues, private PageKinds $pages)
     {

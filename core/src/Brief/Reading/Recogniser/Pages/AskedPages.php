@@ -24,15 +24,18 @@ final readonly class AskedPages implements PageWording
     private const SAYS_WHICH = '/^[^:]*\b(?:pages|site|website|menu)\b[^:]*:\s*[^,]+,[^,]+,/iu';
     private const REFUSAL_INSIDE = '/\b(?:no|not|don[\'’]?t|without)\b/iu';
     /** "Five pages: home, …", "so pages, home, …" */
-    private const BEFORE_LIST = '/^[^:,]{0,40}(?:\b(?:pages?|site|website|menu)\b|\d|\b'.self::NUMBER.'\b)[^:,]{0,20}:\s*|^\s*(?:so\s+)?pages?[,:]?\s+(?=\p{L}+,)/iu';
+    private const BEFORE_LIST = '/^[^:,]{0,40}(?:\b(?:pages?|site|website|menu)\b|\d|\b'.self::NUMBER.'\b)[^:,]{0,20}:\s*|^\s*(?:so\s+)?(?:for (?:the )?)?pages?[,:]?\s+(?:i[\'’]ve got |i[\'’]d got |i have |we have |we said )?(?=\p{L}+,)/iu';
     /** "OK so we said home, …" */
     private const LEAD = '/^\s*(?:(?:so|ok|okay|right|then|well)[, ]+)*(?:(?:one|a page) each for|i[\'’]?d have|i[\'’]ve got|i have|we said|we have|that[\'’]?s|you said|you want|we[\'’]d want|it[\'’]s)\s+/iu';
     /** "Our bread, with a list of what we bake on which day." */
     private const ONE_WITH = '/^([^,;:]{3,40}), with\s[^,;]*$/iu';
+    /** "Getting here has to have a map and directions in words." */
+    private const SAYS_WHAT_IS_THERE = '/^(?!.*\b(?:web ?site|site|menu|pages|we|i)\b)\s*["“]?[^,:;]{3,40}?\b(?:has|have|needs?|ought) to (?:have|be|show|list|say|include|contain)\b|^(?!.*\b(?:web ?site|site|menu|pages|we|i)\b)\s*["“]?[^,:;]{3,40}? (?:should|must|will|can) (?:have|be|show|list|say|include|contain|hold)\b/iu';
     private const OF_THEIR_OWN = '/\b(?:each|every|apiece)\b|\bpages?\b[^.]{0,60}\b(?:their own|its own)\b/iu';
     private const EACH = '/\bpages? (?:for|per) (?:each|every)(?: of)?(?: the| our| my)?\s+(?<noun>[^.,;)]+)/iu';
     private const EACH_ITEM = '/^(?:an?|one) (?:separate |own )?page (?:for|per) (?:each |every )?(?<noun>[\p{L}-]+)/iu';
     private const NAME_IN_ITEM = '/^(?<name>[^(:–—]{2,50}?)\s*(?:\s[-–—]\s*|:\s*|\(|,\s|$)(?<about>.*?)\)?\s*$/u';
+    private const PROSE = '/\b(?:we|i|they|it)\b/iu';
     private const SAYS = '/\b(?:my|his|her|i|you|has|have|is|are|was|were)\b/iu';
     private const NAME_THAT_SAYS = '/^(?:and |the )?(?:about|what|why|how|who|where|my|our|meet)\b/iu';
     private const PAGE_ABOUT = '/^(?:(?:an?|one|another)\s+)?(?:page|section|something|bit)\s+(?:about|on|for|with)\s+(?!us\b|me\b)/iu';
@@ -77,6 +80,9 @@ final readonly class AskedPages implements PageWording
         if (1 === preg_match(self::OF_THEIR_OWN, $text) && 1 !== preg_match('/[,;]/', $text)) {
             return;
         }
+        if (1 === preg_match(self::SAYS_WHAT_IS_THERE, $text)) {
+            return;
+        }
         $wanted = 1 === preg_match(self::REFUSAL_INSIDE, $text, $m, \PREG_OFFSET_CAPTURE) ? substr($text, 0, (int) $m[0][1]) : $text;
         $parts = Phrase::list($wanted);
         foreach ($this->arePages($parts, $text, $sentence) ? $parts : [] as [$part, $at]) {
@@ -105,6 +111,10 @@ final readonly class AskedPages implements PageWording
     private function isShortName(array $parts, string $text, Sentence $sentence): bool
     {
         $isFeature = !$sentence->isFirst() && [] !== array_filter($this->cues->features, static fn (Wordings $wordings): bool => $wordings->standIn($text));
+
+        if (!$sentence->isFirst() && 1 === preg_match(self::PROSE, $sentence->block->text) && 0 === $this->make->known($parts)) {
+            return false;
+        }
 
         return !$isFeature && 1 === \count($parts) && str_word_count(preg_replace('/^\s*and\s+/iu', '', $text) ?? $text) <= self::SHORT && 1 === preg_match('/^\s*(?:and\s+)?\p{Lu}/u', $text);
     }

@@ -6,6 +6,7 @@ namespace DunePocket\Brief\Reading\Recogniser\Pages;
 
 use DunePocket\Brief\Reading\Negation;
 use DunePocket\Brief\Reading\Phrase;
+use DunePocket\Brief\Reading\Recogniser\Covered;
 use DunePocket\Brief\Reading\Sentence;
 
 /** "home, about, services and contact": a list in a sentence about pages or the site, most of it page names. */
@@ -20,6 +21,8 @@ final readonly class Enumerated implements PageWording
     /** "I would need a shop, gift vouchers and contact" */
     private const WISHED = '/^[^,:]{0,30}?\b(?:i|we)(?:[\'’]d)?\s+(?:would |will |shall |just |only )*(?:need|want|like|wish|imagine|see|suggest|propose)(?:\s+to have|\s+for)?\s+/iu';
     private const LEAD = '/^\W*(?:pages? )?(?:(?:i|we)[\'’]d (?:say|go for|go with|have|want|like|need)|i(?:[\'’]m| am)? (?:thinking|think|reckon|suppose|guess|dunno)|maybe|probably)[,:]?\s+/iu';
+    /** "…, about me with a picture of me and the bike, and contact" */
+    private const WITH = '/(?<=\p{L})(?<!start)(?<!begin)(?<!work) with (?:an?|the|some|our|my|lots|all|pictures?|photos?)\b[^,.;:]*(?=,)/iu';
     private const END = '/[.;!?]\s|\s[-–—]\s|,?\s(?:but|so|nothing|no|that[\'’]?s|not|without|because)\b/iu';
 
     public function __construct(private PageRequests $make, private Negation $negation)
@@ -33,6 +36,7 @@ final readonly class Enumerated implements PageWording
         }
         $text = preg_match_all('~\p{L}/(?=\p{L})~u', $sentence->text) > 1 ? str_replace('/', ',', $sentence->text) : $sentence->text;
         $text = preg_match_all('/;\s/u', $text) > 1 ? str_replace(';', ',', $text) : $text;
+        $text = Covered::by(' ', self::WITH, $text);
         $from = $this->start($text);
         $list = substr($text, $from);
         if (1 === preg_match(self::END, $list, $stop, \PREG_OFFSET_CAPTURE)) {

@@ -15,7 +15,7 @@ final readonly class NamedWish implements PageWording
     private const NAME_WORDS = 3;
     private const WISH = '/(?:^|[.,;]\s+|\band\s+)(?:an?\s+|the\s+)?(?<name>[\p{L}\'’ -]{3,30}?)\s+would be (?:lovely|nice|great|good|handy|useful|brilliant|fab|perfect)/iu';
     private const PICTURES = '/^(?:[\p{L}]+ )?(?:photos?|pictures?|images?)$/iu';
-    private const NO_PAGE = '/^what$|\b(?:it|that|this|which|anything|something|somewhere|help|photos?|pictures?|colou?rs?|people|website|site|copy|words?|style|tone|look)\b/iu';
+    private const NO_PAGE = '/^what$|^(?:before|after|by|until|around|sometime)\b|\b(?:it|that|this|which|anything|something|somewhere|help|photos?|pictures?|colou?rs?|people|website|site|copy|words?|style|tone|look)\b/iu';
 
     public function __construct(private Cues $cues, private PageRequests $make)
     {

@@ -10,7 +10,7 @@ use DunePocket\Brief\Reading\Sentence;
 final readonly class OneAbout implements PageWording
 {
     private const CERTAINTY = 0.9;
-    private const ONE_ABOUT = '/\bone\s+(?|(?<name>about us)\b|(?:on|about|for|with|saying|explaining|listing|showing)\s+(?<name>[^.,;!?\n(]{3,50}?)(?=\s*(?:[.,;!?\n(]|$|\sand (?:one|an?|maybe|then)\b)))/iu';
+    private const ONE_ABOUT = '/(?<!same )(?<!this )(?<!that )(?<!only )\bone\s+(?|(?<name>about us)\b|(?:on|about|for|with|saying|explaining|listing|showing)\s+(?<name>[^.,;!?\n(]{3,50}?)(?=\s*(?:[.,;!?\n(]|$|\sand (?:one|an?|maybe|then)\b)))/iu';
 
     public function __construct(private PageRequests $make)
     {

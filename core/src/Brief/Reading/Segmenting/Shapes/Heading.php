@@ -17,6 +17,8 @@ final readonly class Heading implements Shape
 {
     private const GREETING = '/^(?:hi|hiya|hello|hey|dear|good (?:morning|afternoon))\b/i';
     private const SENTENCE = '/\b(?:is|are|have|want|need|i)\b/i';
+    private const LEADS = '/^(?:what|who|how|why|where|when|which|things|also|other|any|anything)\b/iu';
+    private const PLAIN = '/^[\p{L}\s&\'’-]+$/u';
     private const WORDS = 8;
     private const WORDS_WHERE_HEADED = 6;
     private const WORDS_OF_TOPIC = 5;
@@ -62,11 +64,13 @@ final readonly class Heading implements Shape
 
         return match (true) {
             mb_strtoupper($bare) === $bare && 1 === preg_match('/\p{L}{3}/u', $bare) && !$into->justAsked() => true,
+            '' === $spot->next && $spot->afterBlank && $into->form->airy && $capital && !str_contains($bare, '@') && !str_contains($bare, ':') && !$into->justAsked() => true,
+            '' === $spot->next && $spot->afterBlank && $into->isNumbered() && $capital && $words <= self::WORDS_OF_TOPIC && 1 === preg_match(self::PLAIN, $bare) => true,
             '' === $spot->next => $asks && str_ends_with($bare, ':'),
             str_ends_with($bare, ':') => $spot->afterBlank || $asks,
             $headed && $asks && $words <= self::WORDS_WHERE_HEADED => true,
             $capital && $spot->afterBlank && null !== $this->cues->topics->ofLabel($bare) => true,
-            $headed && $capital && $words <= LabelWords::MOST && !str_contains($bare, ':') && !str_contains($bare, '@') => true,
+            $headed && $capital && $words <= (1 === preg_match(self::LEADS, $bare) ? self::WORDS_WHERE_HEADED : LabelWords::MOST) && !str_contains($bare, ':') && !str_contains($bare, '@') => true,
             default => $asks && $capital && $words <= self::WORDS_OF_TOPIC && 1 !== preg_match(self::SENTENCE, $bare),
         };
     }

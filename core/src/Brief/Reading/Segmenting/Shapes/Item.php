@@ -15,6 +15,13 @@ final readonly class Item implements Shape
 {
     private const ITEM = '/^(\s*(?:[-~*•–·‣◦▪●○→✓✔►]|\(?\d{1,2}[.)\/]|\d{1,2}(?:\.\d{1,2}){1,2}\.?|\(?[a-z]\))\s+)(\S.*)$/u';
 
+    /** "3.1 The site shall …" is no item of a list. */
+    private const CLAUSE = '/\d\.\d/';
+    private const SENTENCE = '/^(?:\W*[\p{L}\d]+){5,}.*[.:]$/us';
+    /** Where names are listed, "About - me and the dog" is one of them. */
+    private const LISTS = ['page_request', 'offering'];
+    private const WITH_REMARK = '/^[^:]{2,40}\s[–—-]\s/u';
+
     public function __construct(private InlineLabel $label)
     {
     }
@@ -23,6 +30,12 @@ final readonly class Item implements Shape
     {
         if (1 !== preg_match(self::ITEM, $spot->text, $m)) {
             return false;
+        }
+        if (1 === preg_match(self::CLAUSE, $m[1]) && 1 === preg_match(self::SENTENCE, $m[2])) {
+            $into->close();
+            $into->addWithLabels(BlockKind::Paragraph, $spot->start + \strlen($m[1]), $m[2], $into->asked()->topic);
+
+            return true;
         }
         $this->write($spot->start + \strlen($m[1]), $m[2], $into);
         $into->countItems((int) trim($m[1], ' ('));
@@ -41,7 +54,8 @@ final readonly class Item implements Shape
     public function write(int $start, string $text, Segmentation $into): void
     {
         $into->close();
-        if (!$this->label->write($start, $text, $into)) {
+        $isOfList = \in_array($into->asked()->topic, self::LISTS, true) && 1 === preg_match(self::WITH_REMARK, $text);
+        if ($isOfList || !$this->label->write($start, $text, $into)) {
             $into->addWithLabels(BlockKind::Item, $start, $text, $into->asked()->topic);
         }
     }

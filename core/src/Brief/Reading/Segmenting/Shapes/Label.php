@@ -26,6 +26,9 @@ final readonly class Label implements Shape
     private const ASKS = '/^(?:what|who|which|whom|why|how|where)\b/i';
     private const SENTENCE = '/\b(?:is|are|was|need|i)\b|^(?:no|please|but|so|and)\b(?! thanks)/i';
     private const WORDS = 8;
+    /** "Things we talked about in the group and don't want:" */
+    private const REFUSES = '/\b(?:don[\'’]?t|do not|didn[\'’]?t|not) (?:want|need|wanted|needed)$/iu';
+    private const WORDS_OF_REFUSAL = 12;
 
     public function __construct(private Cues $cues, private LabelWords $words, private NameBefore $name)
     {
@@ -82,7 +85,7 @@ final readonly class Label implements Shape
 
     private function mayBeLabel(string $label, string $value, Segmentation $into): bool
     {
-        if ((null === $into->last() && 1 === preg_match(self::BRIEF, $value)) || 1 === preg_match(self::PAGE_EACH, $label)) {
+        if ((null === $into->last() && 1 === preg_match(self::BRIEF, $value)) || 1 === preg_match(self::PAGE_EACH, $label) || $this->words->onlyLeadOn($label, $value)) {
             return false;
         }
         if (null !== $this->cues->topics->ofLabel($label)) {
@@ -91,7 +94,7 @@ final readonly class Label implements Shape
         $asks = 1 === preg_match(self::ASKS, $label);
 
         return 1 !== preg_match(self::REFUSAL, $value)
-            && str_word_count($label) <= self::WORDS
+            && str_word_count($label) <= (1 === preg_match(self::REFUSES, $label) ? self::WORDS_OF_REFUSAL : self::WORDS)
             && 1 !== preg_match($asks ? '/\bneed\b/i' : self::SENTENCE, $label);
     }
 

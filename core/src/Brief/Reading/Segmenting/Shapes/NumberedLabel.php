@@ -17,6 +17,8 @@ final readonly class NumberedLabel implements Shape
 {
     /** "4.0 Structure", above "4.1" */
     private const SECTION = '/^\s*\d{1,2}\.0\.?\s+(?<label>\p{Lu}.{2,50}?)\s*:?\s*$/u';
+    /** "3. Purpose", above "3.1" */
+    private const ABOVE_CLAUSES = '/^\s*(?<number>\d{1,2})[.)]?\s+(?<label>\p{Lu}[^.;]{2,60}?)\s*:?\s*$/u';
 
     public function __construct(private Cues $cues)
     {
@@ -24,7 +26,9 @@ final readonly class NumberedLabel implements Shape
 
     public function take(Spot $spot, Segmentation $into): bool
     {
-        if (1 === preg_match(self::SECTION, $spot->text, $m, \PREG_OFFSET_CAPTURE)) {
+        $isSection = 1 === preg_match(self::SECTION, $spot->text, $m, \PREG_OFFSET_CAPTURE)
+            || (1 === preg_match(self::ABOVE_CLAUSES, $spot->text, $m, \PREG_OFFSET_CAPTURE) && str_starts_with($spot->next, $m['number'][0].'.1'));
+        if ($isSection) {
             [$label, $at] = $m['label'];
             $into->close();
             $into->under(Asked::byHeading($this->cues->topic($label)));

@@ -19,6 +19,9 @@ final readonly class Question implements Shape
     private const QUESTION = '/^(?<lead>\s*(?:(?:Q|Question|No)\.?\s*\d+\s*[.:)]?|Q(?:uestion)?\s*[.:)]|(?:[-*]\s*)?\d{1,2}(?:\s*[.):]|(?=\s\p{Lu}))|[-*])?\s*)(?<asks>[^?]{3,160}\?(?!\))(?:\s*[^?.]{2,40}\?$)?(?:\s*\([^)]*\))?)\s*[:\-–]?\s*(?<answer>.*)$/iu';
     private const ASKS_THE_CLIENT = '/\b(?:you|your|who|what|how|where|which|when)\b|^(?:anything|anyone|something)\b|^(?:is|are|any|should|do|does) .*\b(?:there|any|we|it)\b/i';
     private const ASKED_BY_THE_CLIENT = '/\b(?:i|my)\b|^(?:(?:can|could|will) (?:you|we|i)|would (?:you (?!like\b|want\b|prefer\b)|we|i))\b/i';
+    /** "What do you make? Please list your main products." */
+    private const INSTRUCTS = '/^\(?(?:(?:please|kindly) (?:list|describe|tell|include|give|explain|state|specify|be|think|consider|name|add|note|tick|choose|select|rank|mention|provide|attach|answer|say)|list|describe|tell us|be as|be specific|think about|e\.g\.|for example)\b[^?]*$/iu';
+    private const ASKED_LAST = '/\?\s+([^?]+\?)[^?]*$/u';
     private const SHORT = 4;
     /** "Live chat?" */
     private const NAME = 3;
@@ -44,8 +47,11 @@ final readonly class Question implements Shape
         if (1 !== preg_match(self::QUESTION, $text, $m)) {
             return false;
         }
+        if (1 === preg_match(self::INSTRUCTS, $m['answer'])) {
+            $m['answer'] = '';
+        }
         $numbered = 1 === preg_match('/[Q\d]/', $m['lead']);
-        $topic = $into->topicOf(rtrim($m['asks'], '? '), $this->cues);
+        $topic = $this->topic($m['asks'], $into);
         if (!$numbered && !$this->asksTheClient($m['asks'], $topic, '' === $m['answer'] && !$into->inParagraph())) {
             return false;
         }
@@ -60,6 +66,14 @@ final readonly class Question implements Shape
         }
 
         return true;
+    }
+
+    /** "Who are your competitors? How do you differ?": the last is what is to be answered. */
+    private function topic(string $asks, Segmentation $into): ?string
+    {
+        $last = 1 === preg_match(self::ASKED_LAST, $asks, $m) ? $into->topicOf(rtrim($m[1], '? '), $this->cues) : null;
+
+        return $last ?? $into->topicOf(rtrim($asks, '? '), $this->cues);
     }
 
     private function answer(Line $answer, ?string $topic, bool $numbered, Segmentation $into): void

@@ -14,9 +14,9 @@ use DunePocket\Catalogue\Cues;
 /** "Audience. Residents and plot-holders.": a heading in the line it stands over. */
 final readonly class RunInHeading implements Shape
 {
-    /** "Two types of people buy from us. …" */
-    private const COUNTS = '/^(?:two|three|four|five)\b/iu';
-    private const WORDS_COUNTED = 7;
+    /** "Two types of people buy from us. …", "What would be on it. …" */
+    private const LONGER = '/^(?:two|three|four|five|what|who|why|how|where|when|things)\b/iu';
+    private const MOST_WORDS = 7;
 
     public function __construct(private Cues $cues)
     {
@@ -24,7 +24,7 @@ final readonly class RunInHeading implements Shape
 
     public function take(Spot $spot, Segmentation $into): bool
     {
-        if ($into->inParagraph() || $into->designerJustAsked() || !$spot->afterBlank || 1 !== preg_match('/^(?!An?\s)(?<heading>\p{Lu}[\p{L}\s&\/-]{2,45})\.\s+(?<text>\p{Lu}.*)$/u', $spot->text, $m, \PREG_OFFSET_CAPTURE) || !$this->isShort($m['heading'][0])) {
+        if ($into->inParagraph() || $into->designerJustAsked() || !$spot->afterBlank || 1 !== preg_match('/^(?!An?\s)(?<heading>\p{L}[\p{L}\s&\/\'’-]{2,45})\.\s+(?<text>\p{L}.*)$/u', $spot->text, $m, \PREG_OFFSET_CAPTURE) || !$this->isShort($m['heading'][0])) {
             return false;
         }
         $topic = $this->cues->topics->ofLabel($m['heading'][0]);
@@ -39,6 +39,6 @@ final readonly class RunInHeading implements Shape
 
     private function isShort(string $heading): bool
     {
-        return str_word_count($heading) <= (1 === preg_match(self::COUNTS, $heading) ? self::WORDS_COUNTED : LabelWords::MOST);
+        return str_word_count($heading) <= (1 === preg_match(self::LONGER, $heading) ? self::MOST_WORDS : LabelWords::MOST);
     }
 }

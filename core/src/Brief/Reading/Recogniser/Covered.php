@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace DunePocket\Brief\Reading\Recogniser\Offerings;
+namespace DunePocket\Brief\Reading\Recogniser;
 
 /** Covers what stands in the way of reading a text, so that places in it stay the same. */
 final class Covered

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DunePocket\Brief\Reading\Recogniser\Pages;
+
+use DunePocket\Brief\FactKind;
+use DunePocket\Brief\Reading\BlockKind;
+use DunePocket\Brief\Reading\Candidate;
+use DunePocket\Brief\Reading\Sentence;
+
+/** "I would like these pages. Home. Rooms, with one page for each. Table, for the restaurant.": a page a sentence. */
+final readonly class AnnouncedPages
+{
+    private const CERTAINTY = 0.95;
+    private const LEAST = 3;
+    private const ANNOUNCES = '/\b(?:these|the following) pages\b[^,:.]*[.:]$|^(?:and |so |now )?(?:the )?pages(?:,? then)?[.:]$|\bpages (?:would|could|should|might|will) be[.:]$|^(?:and |so )?what(?:[\'’]s| is| would be| should be| goes| will be) on (?:it|there|the (?:web ?)?site)[.:]$|\bpages? (?:i|we)(?:[\'’]d| would)? (?:see|want|need|imagine|like|had in mind)[.:]$/iu';
+    private const TOPICS = ['page_request', 'page_count', 'page_limit'];
+    /** "Eight. Home. Prices." */
+    private const COUNT = '/^(?:about |maybe |just |only )?(?:\d{1,2}|two|three|four|five|six|seven|eight|nine|ten)(?: pages?| of them| i think)?[.!:]$/iu';
+    private const NAME = '/^(?:(?:and|then|also|plus|oh|maybe|perhaps|finally)[, ]+)*(?:an? page (?:for|about|on) )?(?<name>(?!(?:it|we|i|they|there|this|that|these|the site|you|people|if|when (?:we|i|you|they|it|people)|so|but|no|not|please|everything|all|on|in|under|each|every)\b)\p{L}[\p{L}\'’&-]*(?: [\p{L}\'’&-]+){0,3}?)(?:,? (?:for|with|where|which|including|showing|about)\b(?<about>[^.;!?]*)|,\s(?:all|each|every|mum|dad|so|because|as|we|i|it|they|obviously|naturally|maybe|if)\b[^.;!?]*|\s*\((?<aside>[^)]*)\))?\s*[.;!]*$/iu';
+
+    public function __construct(private PageRequests $make)
+    {
+    }
+
+    /**
+     * @param list<Sentence> $sentences
+     *
+     * @return iterable<Candidate>
+     */
+    public function requests(array $sentences): iterable
+    {
+        foreach ($sentences as $i => $sentence) {
+            if ($this->isBeforeNames($sentence)) {
+                $named = $this->named($sentences, $i + ($this->isAnswer($sentence) ? 0 : 1));
+                foreach (\count($named) < self::LEAST ? [] : $named as [$name, $start, $about]) {
+                    yield from $this->make->page($name, $start, self::CERTAINTY, $about);
+                }
+            }
+        }
+    }
+
+    private function isBeforeNames(Sentence $sentence): bool
+    {
+        return $sentence->isSpoken() && ($this->isAnswer($sentence) || 1 === preg_match(self::ANNOUNCES, $sentence->text) || (\in_array($sentence->block->topic, self::TOPICS, true) && 1 === preg_match(self::COUNT, $sentence->text)));
+    }
+
+    /** "home. cheese (what there is). days out.", where pages are asked for. */
+    private function isAnswer(Sentence $sentence): bool
+    {
+        return FactKind::PageRequest->value === $sentence->block->topic && BlockKind::Answer === $sentence->block->kind && $sentence->isFirst() && 1 === preg_match(self::NAME, $sentence->text);
+    }
+
+    /**
+     * @param list<Sentence> $sentences
+     *
+     * @return list<array{string, int, string}> names as far as they go, where each begins, what is said of it
+     */
+    private function named(array $sentences, int $from): array
+    {
+        $named = [];
+        for ($i = $from; isset($sentences[$i]) && $sentences[$i]->block === $sentences[$from]->block && 1 === preg_match(self::NAME, $sentences[$i]->text, $m, \PREG_OFFSET_CAPTURE | \PREG_UNMATCHED_AS_NULL); ++$i) {
+            $named[] = [(string) $m['name'][0], $sentences[$i]->start + (int) $m['name'][1], (string) ($m['about'][0] ?? $m['aside'][0] ?? '')];
+        }
+
+        return $named;
+    }
+}

@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DunePocket\Tests\Brief\Reading;
+
+use DunePocket\Brief\FactKind;
+use DunePocket\Brief\Reading\Block;
+use DunePocket\Brief\Reading\BriefReader;
+use DunePocket\Brief\Reading\Conversation;
+use DunePocket\Brief\Reading\Segmenter;
+use DunePocket\Brief\Source;
+use DunePocket\Brief\SourceKind;
+use DunePocket\Tests\Support\Bench;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** What long briefs are set in: headings with air around them, clauses with numbers, chats, and what is told a sentence each. */
+final class LongTextsTest extends TestCase
+{
+    /** @return array<string, ?string> topics of the blocks, by their text */
+    private static function topics(string $text, SourceKind $kind = SourceKind::Text): array
+    {
+        $cues = Bench::catalogue()->cues();
+        $blocks = (new Segmenter($cues))->segment((new Conversation($cues))->lines($text, $kind));
+
+        return array_column(array_map(static fn (Block $block): array => [$block->text, $block->topic], $blocks), 1, 0);
+    }
+
+    public function testShortLinesWithAirAroundThemAreHeadings(): void
+    {
+        $topics = self::topics("Where we are\n\nWe have nothing yet.\n\nWhat we offer\n\nLessons, mostly.\n\nWho it's for\n\nBeginners.\n\nTone of voice\n\nPlain.");
+        self::assertSame(['offering', 'audience', 'tone'], [$topics['Lessons, mostly.'], $topics['Beginners.'], $topics['Plain.']]);
+        self::assertNull(self::topics("What we offer\n\nLessons, mostly.\n\nThanks for reading.")['Lessons, mostly.'], 'one such line alone is a sentence');
+    }
+
+    public function testHeadingsOfClausesAreNoItems(): void
+    {
+        $topics = self::topics("1. Introduction\n1.1 The Trust owns 90 homes in Calder.\n\n2. Users\n2.1 Tenants of the Trust, of all ages.\n2.2 Councils.\n\n3. What is not required\n3.1 A forum, which nobody would keep.");
+        self::assertSame('audience', $topics['Tenants of the Trust, of all ages.']);
+        self::assertSame('audience', $topics['Councils.']);
+        self::assertSame('page_refusal', $topics['A forum, which nobody would keep.']);
+    }
+
+    public function testACountAboveAListOfPagesIsNoPage(): void
+    {
+        $brief = Bench::read("We mend boats.\n\nPages - 3 of them\nHome, Slipway, Contact");
+        self::assertSame(['Home', 'Slipway', 'Contact'], Bench::values($brief, FactKind::PageRequest));
+        self::assertSame(['3'], Bench::values($brief, FactKind::PageCount));
+    }
+
+    public function testANameInAListMayHaveARemark(): void
+    {
+        $topics = self::topics("Pages\nHome\nLessons\nAbout - me, Phil and the dog\nContact\n\nThat is all.");
+        self::assertSame('page_request', $topics['About - me, Phil and the dog']);
+    }
+
+    public function testAChatOfOneAloneWithTimesIsTheClients(): void
+    {
+        $brief = Bench::read("[Mon 18:02] we are kiln lane makers, a pottery studio\n[Mon 18:05] what we do: taster evenings, wheel courses\n[Mon 18:10] tone: warm\n[Mon 18:15] pages hmm. home / classes / firing / contact??\n[Tue 09:14] no blog\n[Tue 09:15] thats it\n[Tue 09:16] bye\n[Tue 09:17] oh and thanks\n");
+        self::assertSame(['Home', 'Classes', 'Firing', 'Contact'], Bench::values($brief, FactKind::PageRequest));
+    }
+
+    public function testTheNameIsAnsweredByOneMessageAndTheRestOfTheQuestionByTheNext(): void
+    {
+        $topics = self::topics("Tom: What's the business called and what do you sell?\nGem: Bessie's\nGem: ice cream, and cakes\nTom: Who buys?\nGem: couples\nTom: Anything else?\nGem: no", SourceKind::Call);
+        self::assertSame('offering', $topics['ice cream, and cakes']);
+    }
+
+    /** @return iterable<string, array{string, FactKind, list<string>}> text, kind, what is read */
+    public static function told(): iterable
+    {
+        $offering = FactKind::Offering;
+        $page = FactKind::PageRequest;
+        $refused = FactKind::PageRefusal;
+        yield 'a thing a sentence' => ["There are three things people can come to us for. The nursery mornings are for two year olds. Then holiday days, which sell out. Parties in the woods, on Saturdays.\n\nThat is it.", $offering, ['Nursery mornings', 'Holiday days', 'Parties in the woods']];
+        yield 'with remarks' => ["WHAT WE OFFER\nEnergy visits, free, with a camera. Rooftop solar for public buildings, which we own. The car club was handed to the parish.", $offering, ['Energy visits', 'Rooftop solar for public buildings']];
+        yield 'after what was told' => ["We make whisky and gin. Then there's cask ownership, where you buy a cask.", $offering, ['Whisky', 'Gin', 'Cask ownership']];
+        yield 'a clause within the list' => ['We offer counselling, which is most of my week, and supervision.', $offering, ['Counselling', 'Supervision']];
+        yield 'pages, a sentence each' => ['I would like these pages. Home. Rooms, with one page for each. Table, for the restaurant. Around us. Contact, with a map because nobody finds us.', $page, ['Home', 'Rooms', 'Table', 'Around us', 'Contact']];
+        yield 'after their number' => ["Q1. What do you do?\nFunerals.\n\nQ2. How many pages will you need, and what should they be?\nFour. Home. When someone dies (what to do first). Our family. Contact.", $page, ['Home', 'When someone dies', 'Our family', 'Contact']];
+        yield 'in small letters' => ["we keep goats\n\nwhat would be on it. home. cheese (what there is). days out with the booking. contact", $page, ['Home', 'Cheese', 'Days out', 'Contact']];
+        yield 'no page of its own' => ["We climb. The cafe doesn't need its own page, it's a kettle.", $refused, ['Cafe']];
+        yield 'a reason is no name' => ["We mend boats.\n\nWhat don't you want?\nNo news, because there is none. And no feed, my nephew looks after that.", $refused, ['News', 'Feed']];
+    }
+
+    /** @param list<string> $expected */
+    #[DataProvider('told')]
+    public function testWhatIsToldInLongTexts(string $text, FactKind $kind, array $expected): void
+    {
+        self::assertEqualsCanonicalizing($expected, Bench::values(Bench::read($text), $kind));
+    }
+
+    /** @return iterable<string, array{string, FactKind, list<string>}> turns of a call, kind, what is read */
+    public static function calls(): iterable
+    {
+        $page = FactKind::PageRequest;
+        yield 'asked what is missing' => ["DESIGNER: I'd suggest home, lessons, prices and contact. Have I missed anything?\nCLIENT: No, that's it.", $page, ['Home', 'Lessons', 'Prices', 'Contact']];
+        yield 'what was sent' => ["DESIGNER: Okay. Pages. You'd sent me home, courses, stockists and contact.\nCLIENT: Yes, those.", $page, ['Home', 'Courses', 'Stockists', 'Contact']];
+        yield 'only the question is refused' => ["DESIGNER: So online booking is the main thing. Would you want them to pay online as well?\nCLIENT: No, not yet.", FactKind::PageRefusal, ['Pay online']];
+        yield 'what others have' => ["DESIGNER: Some practices have a forum for their patients.\nCLIENT: Don't need it.", FactKind::PageRefusal, ['Forum']];
+        yield 'after a no' => ["DESIGNER: And the tone, do you want it to be official?\nCLIENT: God no. Warm. Bit of fun.", FactKind::Tone, ['warm', 'playful']];
+    }
+
+    /** @param list<string> $expected */
+    #[DataProvider('calls')]
+    public function testWhatIsAgreedToOnTheTelephone(string $turns, FactKind $kind, array $expected): void
+    {
+        $brief = (new BriefReader(Bench::catalogue()))->read(new Source('s1', '', SourceKind::Call, "DESIGNER: Who are you?\nCLIENT: We are Northgate Swim School.\n".$turns));
+        self::assertEqualsCanonicalizing($expected, Bench::values($brief, $kind));
+    }
+}
