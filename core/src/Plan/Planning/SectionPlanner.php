@@ -28,7 +28,7 @@ final readonly class SectionPlanner
     private const PROOF = ['testimonials', 'awards', 'story'];
 
     /** What a home page can do without, the first most easily. */
-    private const MERELY_USUAL = ['steps', 'gallery', 'benefits', 'story'];
+    private const MERELY_USUAL = ['steps', 'gallery', 'benefits', 'story', 'feature'];
 
     public function __construct(
         private Catalogue $catalogue,

@@ -61,7 +61,7 @@ final readonly class OfferingRecogniser implements Recogniser
     {
         yield from $this->unheaded->offered($reading->sentences);
         $before = $announced = null;
-        $row = $this->single->inARow($reading->sentences, array_filter(array_map(fn (Sentence $sentence): bool => $this->isOfBusiness($sentence) && $this->running->hasSureVerb($sentence->text), $reading->sentences)));
+        $row = $this->single->inARow($reading->sentences, fn (Sentence $sentence): bool => $this->isOfBusiness($sentence) && $this->running->hasSureVerb($sentence->text));
         $isTold = 1 !== preg_match(self::FIRST_PERSON, $reading->text->text);
         foreach ($reading->sentences as $i => $sentence) {
             if (!$this->tells($sentence)) {

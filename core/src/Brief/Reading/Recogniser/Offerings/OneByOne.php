@@ -36,20 +36,19 @@ final readonly class OneByOne
     /**
      * Where a block has three sentences in a row that each begin with a thing, or one beside what is offered plainly.
      *
-     * @param list<Sentence>   $sentences
-     * @param array<int, true> $telling   numbers of the sentences in which something is offered plainly
+     * @param list<Sentence>           $sentences
+     * @param callable(Sentence): bool $tells     whether something is offered plainly
      *
      * @return array<int, true> numbers of those sentences
      */
-    public function inARow(array $sentences, array $telling): array
+    public function inARow(array $sentences, callable $tells): array
     {
-        $heads = array_map($this->startsWithAThing(...), $sentences);
+        $heads = array_filter(array_map($this->startsWithAThing(...), $sentences));
         $row = [];
-        foreach ($heads as $i => $isHead) {
+        foreach (array_keys($heads) as $i) {
             $near = array_filter(self::NEAR, static fn (int $step): bool => isset($sentences[$i + $step]) && $sentences[$i + $step]->block === $sentences[$i]->block);
-            $with = \count(array_filter($near, static fn (int $step): bool => $heads[$i + $step] || isset($telling[$i + $step])));
-            $plain = \count(array_filter($near, static fn (int $step): bool => isset($telling[$i + $step])));
-            if ($isHead && ($with >= self::ROW || $plain > 0)) {
+            $headed = \count(array_filter($near, static fn (int $step): bool => isset($heads[$i + $step])));
+            if ($headed >= self::ROW || [] !== array_filter($near, static fn (int $step): bool => $tells($sentences[$i + $step]))) {
                 $row[$i] = true;
             }
         }
