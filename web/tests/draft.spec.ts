@@ -196,6 +196,7 @@ test('the Draft by keyboard alone', async ({ page }) => {
   await expect(page.locator('.drawn-section svg[viewBox^="0 0 768 "]').first()).toBeVisible();
   await page.keyboard.press(']');
   await expect(page.getByText('page 2 of')).toBeVisible();
+  await expect(page.locator('.sheet-of-page.turning')).toHaveCount(0);
   await accessible(page);
 });
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace DunePocket\Tests\Brief\Reading;
 
+use DunePocket\Brief\Fact;
 use DunePocket\Brief\FactKind;
 use DunePocket\Brief\Reading\Block;
 use DunePocket\Brief\Reading\BriefReader;
@@ -89,6 +90,13 @@ final class LongTextsTest extends TestCase
     public function testWhatIsToldInLongTexts(string $text, FactKind $kind, array $expected): void
     {
         self::assertEqualsCanonicalizing($expected, Bench::values(Bench::read($text), $kind));
+    }
+
+    public function testAThingToldAgainKeepsItsPrice(): void
+    {
+        $offered = Bench::read("What do you sell?\nFlytraps, sundews and starter kits. The starter kit is £24 and comes with a pot.")->of(FactKind::Offering);
+        $kits = array_values(array_filter($offered, static fn (Fact $fact): bool => 'Starter kits' === $fact->value));
+        self::assertSame('£24', $kits[0]->detail('price'));
     }
 
     /** @return iterable<string, array{string, FactKind, list<string>}> turns of a call, kind, what is read */

@@ -42,9 +42,9 @@ final readonly class AskedOfferings
         $listed = $this->running->untilStop($sentence->text);
         $parts = $this->withoutRemarks($this->named($listed), $sentence);
 
-        $single = \count($parts) > 1 || $this->isAll($sentence) ? [] : iterator_to_array($this->single->offered($sentence, self::CERTAINTY), false);
+        $single = \count($parts) > 1 || $this->isAll($sentence) ? [] : iterator_to_array($this->single->offered($sentence), false);
         if ([] !== $single) {
-            return [...$single, ...$this->running->offered($sentence)];
+            return [...$single, ...$this->running->offered($sentence), ...$this->priced->offered($sentence)];
         }
 
         return \count($parts) > 1 && 1 !== preg_match(self::SAYS, $listed) && !$this->running->hasSureVerb($listed)
