@@ -8,7 +8,6 @@ use DunePocket\Brief\FactKind;
 use DunePocket\Brief\Reading\BlockKind;
 use DunePocket\Brief\Reading\Candidate;
 use DunePocket\Brief\Reading\Phrase;
-use DunePocket\Brief\Reading\WordList;
 use DunePocket\Catalogue\WordWeights;
 
 /** Things of one kind that no wording gives away, such as offerings, pages asked for or refused. */
@@ -32,7 +31,6 @@ final readonly class LearntThings implements Learnt
      * @param list<FactKind>                        $instead what the words may be known as instead
      * @param float                                 $sure    odds from which on they are not, unless that was said plainly
      * @param ?string                               $unless  a pattern that tells sentences that name none
-     * @param string                                $people  plurals that mean people, as WordList takes them, where people are none
      * @param ?\Closure(string): bool               $mayName whether words may name such a thing at all
      */
     public function __construct(
@@ -42,7 +40,6 @@ final readonly class LearntThings implements Learnt
         private array $instead = [],
         private float $sure = \INF,
         private ?string $unless = null,
-        private string $people = '',
         private ?\Closure $mayName = null,
     ) {
         $this->odds = new SpanOdds($weights);
@@ -95,8 +92,7 @@ final readonly class LearntThings implements Learnt
     private function mayBe(Span $span): bool
     {
         return 1 !== preg_match(self::NO_THING, $span->text)
-            && (null === $this->mayName || ($this->mayName)($span->text))
-            && !WordList::holds($this->people, mb_strtolower(substr(strrchr(' '.$span->text, ' ') ?: '', 1)));
+            && (null === $this->mayName || ($this->mayName)($span->text));
     }
 
     private function mayNameAny(Weighed $weighed): bool

@@ -7,6 +7,7 @@ namespace DunePocket\Brief\Reading\Spans;
 use DunePocket\Brief\FactKind;
 use DunePocket\Brief\Reading\Candidate;
 use DunePocket\Brief\Reading\Reading;
+use DunePocket\Brief\Reading\WordList;
 use DunePocket\Catalogue\Catalogue;
 
 /**
@@ -38,12 +39,23 @@ final readonly class Lessons
             new LearntName($catalogue->weights(FactKind::BusinessName)),
             new LearntAvoided($catalogue->weights(FactKind::AvoidWord)),
             new LearntRefusals(new LearntThings(FactKind::PageRefusal, $catalogue->weights(FactKind::PageRefusal), self::REFUSED, [FactKind::Feature, FactKind::PageRequest, FactKind::AvoidWord], self::SURELY_REFUSED, $cues->willing, mayName: static fn (string $words): bool => 1 !== preg_match($cues->noRefusals, $words)), $cues),
-            new LearntThings(FactKind::Offering, $catalogue->weights(FactKind::Offering), self::OFFERED, [FactKind::PageRefusal, FactKind::AreaServed, FactKind::Audience], unless: $cues->nothingOffered, people: $catalogue->people(), mayName: static fn (string $words): bool => 1 !== preg_match($cues->notOfferings, $words)),
+            new LearntThings(FactKind::Offering, $catalogue->weights(FactKind::Offering), self::OFFERED, [FactKind::PageRefusal, FactKind::AreaServed, FactKind::Audience], unless: $cues->nothingOffered, mayName: self::offeringNames($cues->notOfferings, $catalogue->people())),
             new LearntThings(FactKind::PageRequest, $catalogue->weights(FactKind::PageRequest), self::ASKED, [FactKind::PageRefusal, FactKind::Offering, FactKind::Goal], self::SURELY_ASKED, mayName: $cues->pageNames->isName(...)),
             new LearntThings(FactKind::Audience, $catalogue->weights(FactKind::Audience), self::SERVED),
             new LearntFeatures($catalogue->featureWeights()),
             new LearntClaims($catalogue->weights(FactKind::Differentiator)),
         ]);
+    }
+
+    /**
+     * @param string $none   a pattern of words that name nothing offered
+     * @param string $people plurals that mean people, as WordList takes them
+     *
+     * @return \Closure(string): bool whether words may name what is offered
+     */
+    private static function offeringNames(string $none, string $people): \Closure
+    {
+        return static fn (string $words): bool => 1 !== preg_match($none, $words) && !WordList::holds($people, mb_strtolower(substr(strrchr(' '.$words, ' ') ?: '', 1)));
     }
 
     /**
