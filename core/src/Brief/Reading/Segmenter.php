@@ -122,7 +122,8 @@ final readonly class Segmenter
             $into->add(BlockKind::Signature, $line->start, $line->text);
         } elseif (Role::Other === $line->role && !$line->isBlank()) {
             $topic = $into->topicOf($this->lastQuestion($line->text), $this->cues) ?? $into->topicOf($line->text, $this->cues);
-            $into->ask($line, self::PERSON === $topic ? $this->alsoAsked($line->text) ?? $topic : $topic, byDesigner: true, then: $this->alsoAsked($line->text));
+            $then = $this->alsoAsked($line->text);
+            $into->ask($line, self::PERSON === $topic ? $then ?? $topic : $topic, byDesigner: true, then: $then);
         } elseif (Role::Frame === $line->role && 1 === preg_match(self::HEAD_OF_MESSAGE, $line->text, $m, \PREG_OFFSET_CAPTURE)) {
             $this->head(strtolower($m['field'][0]), $m['value'][0], $line->start + (int) $m['value'][1], $into);
         }

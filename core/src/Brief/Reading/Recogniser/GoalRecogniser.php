@@ -75,11 +75,8 @@ final readonly class GoalRecogniser implements Recogniser
         if ('secondary_goal' === $topic || 1 === preg_match(self::SECOND, $sentence->text)) {
             return self::SECONDARY;
         }
-        if ('goal' === $topic && 1 === preg_match(self::AS_IT_IS, $sentence->text)) {
-            return null;
-        }
         if ('goal' === $topic) {
-            return self::ASKED;
+            return 1 === preg_match(self::AS_IT_IS, $sentence->text) ? null : self::ASKED;
         }
 
         return match (true) {

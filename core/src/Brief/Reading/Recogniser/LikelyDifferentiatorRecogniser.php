@@ -11,6 +11,7 @@ use DunePocket\Brief\Reading\Phrase;
 use DunePocket\Brief\Reading\Reading;
 use DunePocket\Brief\Reading\Sentence;
 use DunePocket\Brief\Reading\Spans\SentenceTraits;
+use DunePocket\Brief\Reading\Spans\SpanFinder;
 use DunePocket\Brief\Reading\Spans\Word;
 use DunePocket\Brief\Reading\Unexplained;
 use DunePocket\Catalogue\Cues;
@@ -42,8 +43,6 @@ final readonly class LikelyDifferentiatorRecogniser
     private const MOST_ODDS = 3.0;
     private const TOPICS = [null, 'business_kind', 'offering', 'person'];
     private const FEWEST_WORDS = 4;
-    /** Nothing is guessed from what stands further into the source, in bytes. */
-    private const FAR_ENOUGH = 40_000;
 
     public function __construct(private Cues $cues, private WordWeights $weights)
     {
@@ -63,7 +62,7 @@ final readonly class LikelyDifferentiatorRecogniser
         $words = [];
         $unexplained = new Unexplained($this->cues, $read);
         foreach ($reading->sentences as $i => $sentence) {
-            if ($sentence->start > self::FAR_ENOUGH) {
+            if ($sentence->start > SpanFinder::FAR_ENOUGH) {
                 break;
             }
             if (!$this->mayClaim($sentence) || $this->says($sentence, $unexplained, self::EXPLAINED)) {

@@ -24,8 +24,8 @@ final readonly class PatternRecogniser implements Recogniser
     private const SURE_NAME = 0.9;
     /** What is listed under these is not what they are called. */
     private const LISTS = ['offering', 'audience', 'page_request', 'feature', 'tone', 'goal', 'avoid_word'];
-    /** Words that name no audience: those that point elsewhere, and pages or wishes taken for people. */
     private const SENDER = 0.7;
+    /** Words that name no audience: those that point elsewhere, and pages or wishes taken for people. */
     private const NOBODY = '~@|^(?:someone|somebody|people|them) to\b|^all else\b|^calls\b|^an? (?:term|week|month|year|day|while|start|change)$|^\d+ ?%|\bpages\b|^at the moment\b|^(?:(?:of|all|both|any of) )?(?:them|those|these|us|it|any age|people|everyone|(?:the )?people who|secondary|party|the (?:web lady|team))$|^(?:up to|so|please|not|no offence|in|at|on)\b|^the (?:customer|client|patient)$|^people who (?:message|ring|call|book|e-?mail|write to|contact|phone) (?:me|us)\b|\s/(?:\s|$)|\b(?:support|book|contact|about) us\b|\b(?:lead|leads) \w+ to$|\bplease$|^(?:that|so that|the) people$~iu';
     /** "stock photos of people in hard hats" */
     private const PICTURED = '/\b(?:(?:photo(?:graph)?s?|pictures?|pics|images?|shots|drawings) of|hates?|dislikes?|avoid) (?:the |our |some )?$/iu';

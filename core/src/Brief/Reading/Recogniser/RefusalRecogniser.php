@@ -118,8 +118,7 @@ final readonly class RefusalRecogniser implements Recogniser
             preg_match_all($pattern, $sentence->text, $matches, \PREG_SET_ORDER | \PREG_OFFSET_CAPTURE);
             foreach ($matches as $match) {
                 [$names, $offset] = $match['names'];
-                $before = substr($sentence->text, 0, (int) $offset);
-                if (1 === preg_match(self::WHAT_IT_IS, $before) || (1 === preg_match(self::WHERE, $before) && 1 === preg_match(self::ALWAYS_THERE, preg_replace('/\s+pages?$/iu', '', trim($names)) ?? $names))) {
+                if ($this->saysWhatOrWhere($names, substr($sentence->text, 0, (int) $offset))) {
                     continue;
                 }
                 $names = Phrase::wholeWords($names, substr($sentence->text, (int) $offset + \strlen($names)));
@@ -134,6 +133,13 @@ final readonly class RefusalRecogniser implements Recogniser
                 }
             }
         }
+    }
+
+    /** "It's a mill, not a shop", "… on the home page" */
+    private function saysWhatOrWhere(string $names, string $before): bool
+    {
+        return 1 === preg_match(self::WHAT_IT_IS, $before)
+            || (1 === preg_match(self::WHERE, $before) && 1 === preg_match(self::ALWAYS_THERE, preg_replace('/\s+pages?$/iu', '', trim($names)) ?? $names));
     }
 
     /** @param bool $sure whether any name will do, or only one that a site could have */

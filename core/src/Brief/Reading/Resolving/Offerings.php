@@ -18,9 +18,15 @@ final readonly class Offerings implements Rule
 
     public function weigh(Contenders $contenders, Weighing $weighing): Contenders
     {
-        $contenders = $contenders->only(FactKind::Offering, static fn (Candidate $offering): bool => !$contenders->overlap(FactKind::AreaServed, $offering) && ($offering->certainty > self::LIKELY || !$contenders->overlap(FactKind::PageRequest, $offering) || [] === array_filter($contenders->all(FactKind::PageRequest), static fn (Candidate $page): bool => $page->certainty >= $offering->certainty && $page->overlaps($offering))));
+        $contenders = $contenders->only(FactKind::Offering, fn (Candidate $offering): bool => !$contenders->overlap(FactKind::AreaServed, $offering) && !($offering->certainty <= self::LIKELY && $this->isSurelyPage($offering, $contenders)));
 
         return $contenders->with(FactKind::Offering, $this->merged($this->listedFirst($contenders->all(FactKind::Offering))));
+    }
+
+    private function isSurelyPage(Candidate $offering, Contenders $contenders): bool
+    {
+        return $contenders->overlap(FactKind::PageRequest, $offering)
+            && [] !== array_filter($contenders->all(FactKind::PageRequest), static fn (Candidate $page): bool => $page->certainty >= $offering->certainty && $page->overlaps($offering));
     }
 
     /**

@@ -95,8 +95,10 @@ final readonly class BareLists
                 $block[$i] = $line->isClients() && $this->mayBeListed($bare) && !str_contains($bare, ',') ? $bare : null;
                 continue;
             }
-            $pages += array_fill_keys($this->pagesOf($block, 1 === preg_match(self::ANNOUNCES, trim($lines[array_key_first($block) ?? 0]->text ?? ''))), true);
-            $block = [];
+            if ([] !== $block) {
+                $pages += array_fill_keys($this->pagesOf($block, 1 === preg_match(self::ANNOUNCES, trim($lines[array_key_first($block)]->text))), true);
+                $block = [];
+            }
         }
 
         return $pages;

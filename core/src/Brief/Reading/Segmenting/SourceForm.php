@@ -26,8 +26,8 @@ final readonly class SourceForm
      * @param bool               $numbered labels carry numbers
      * @param bool               $labelled lines that begin with "label:" or "label - " do so wherever they stand
      * @param bool               $ticked   boxes are ticked, so that those left empty want nothing
-     * @param bool               $airy     … and so are short lines with an empty one on either side
      * @param bool               $headed   short lines above paragraphs are headings, whatever they say
+     * @param bool               $airy     … and so are short lines with an empty one on either side
      */
     private function __construct(
         public array $asked,

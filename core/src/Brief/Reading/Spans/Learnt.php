@@ -9,6 +9,9 @@ use DunePocket\Brief\Reading\Candidate;
 /** What labelled briefs taught about a kind of fact, held against what wordings read. */
 interface Learnt
 {
+    /** In fewer sentences too little is to be seen for a doubt. */
+    public const CONTEXT = 5;
+
     /** How likely the spans of a sentence, or the sentence itself, are what is looked for. */
     public function odds(SentenceSpans $sentence): Weighed;
 

@@ -27,7 +27,11 @@ final readonly class LearntAvoided implements Learnt
     {
         $isQuoted = array_map(static fn (array $own): bool => \in_array(self::QUOTED, $own, true), $sentence->own);
 
-        return $sentence->weighed(\in_array(true, $isQuoted, true) ? array_map(static fn (float $odds, bool $isQuoted): float => $isQuoted ? $odds : -\INF, $this->odds->of($sentence)->odds, $isQuoted) : array_fill(0, \count($sentence->spans), -\INF));
+        if (!\in_array(true, $isQuoted, true)) {
+            return $sentence->weighed(array_fill(0, \count($sentence->spans), -\INF));
+        }
+
+        return $sentence->weighed(array_map(static fn (float $odds, bool $isQuoted): float => $isQuoted ? $odds : -\INF, $this->odds->of($sentence)->odds, $isQuoted));
     }
 
     public function weighed(array $sentences, array $read): array

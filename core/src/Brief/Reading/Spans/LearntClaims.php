@@ -11,8 +11,6 @@ use DunePocket\Catalogue\WordWeights;
 /** Doubts about what was read to set the business apart: where the sentence most likely makes no such claim, it is left out. */
 final readonly class LearntClaims implements Learnt
 {
-    /** In fewer sentences too little is to be seen for a doubt. */
-    private const CONTEXT = 5;
     private const DOUBTFUL = -2.0;
     /** … where it was asked what sets them apart. */
     private const DOUBTFUL_WHERE_ASKED = -3.5;

@@ -14,7 +14,6 @@ use DunePocket\Catalogue\WordWeights;
 /** Features that no wording gives away: each by the sentence that most likely asks for it. */
 final readonly class LearntFeatures implements Learnt
 {
-    private const CERTAINTY = 0.5;
     private const ENOUGH = -1.0;
     /** What a sentence in which a wording read another feature must be likelier by. */
     private const EXPLAINED = 2.0;
@@ -44,7 +43,7 @@ final readonly class LearntFeatures implements Learnt
                 }
             }
             if (null !== $likeliest) {
-                $read[] = new Candidate(FactKind::Feature, $feature, $likeliest->start, \strlen($likeliest->text), self::CERTAINTY);
+                $read[] = new Candidate(FactKind::Feature, $feature, $likeliest->start, \strlen($likeliest->text), Span::CERTAINTY);
             }
         }
 

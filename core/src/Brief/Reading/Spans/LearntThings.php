@@ -13,9 +13,6 @@ use DunePocket\Catalogue\WordWeights;
 /** Things of one kind that no wording gives away, such as offerings, pages asked for or refused. */
 final readonly class LearntThings implements Learnt
 {
-    /** In fewer sentences too little is to be seen for a doubt. */
-    private const CONTEXT = 5;
-
     /** What is guessed needs be less unlikely. */
     private const GUESS = 0.6;
     private const DOUBTFUL_GUESS = -1.5;

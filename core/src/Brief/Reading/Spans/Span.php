@@ -11,7 +11,7 @@ use DunePocket\Brief\Reading\Candidate;
 final readonly class Span
 {
     /** What is only likely is no more than a hint. */
-    private const CERTAINTY = 0.5;
+    public const CERTAINTY = 0.5;
 
     /**
      * @param int $start in bytes from the start of the source

@@ -14,7 +14,7 @@ final readonly class SpanFinder
     private const MOST_WORDS = 6;
     private const TOGETHER = '/^[ \t\-\/]+$/';
     /** What a business says of itself, it says within the first seven thousand words; in bytes. */
-    private const FAR_ENOUGH = 40_000;
+    public const FAR_ENOUGH = 40_000;
     /** What goes on for longer is no sentence; in bytes. */
     private const LONGEST = 2_000;
 
