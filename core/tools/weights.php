@@ -15,7 +15,6 @@ use DunePocket\Brief\Reading\Candidate;
 use DunePocket\Brief\Reading\Negation;
 use DunePocket\Brief\Reading\Parser;
 use DunePocket\Brief\Reading\Recogniser\FeatureRecogniser;
-use DunePocket\Brief\Reading\Spans\LearntAvoided;
 use DunePocket\Brief\Reading\Spans\SentenceSpans;
 use DunePocket\Brief\Reading\Spans\SpanFinder;
 use DunePocket\Brief\Source;
@@ -108,7 +107,7 @@ $seen = static function (string $kind, array $sentences, string $source, array $
         $shared = $learner->numbers($sentence->shared);
         foreach ($sentence->spans as $i => $span) {
             $isMeant = [] !== array_filter($labels, static fn (string $meant): bool => Likeness::$same($meant, $span->text));
-            if ($isOfQuotes ? in_array(LearntAvoided::QUOTED, $sentence->own[$i], true) : $isMeant || 0 === crc32($source.$span->start.$span->text) % SAMPLED) {
+            if ($isOfQuotes ? $sentence->spans[$i]->isQuoted : $isMeant || 0 === crc32($source.$span->start.$span->text) % SAMPLED) {
                 $learner->sample([$shared, $learner->numbers($sentence->traits($i))], $isMeant);
             }
         }

@@ -11,7 +11,6 @@ use DunePocket\Catalogue\WordWeights;
 /** Words in quotation marks that are not to be said, where no wording gives it away: "I feel the same about “superfood”." */
 final readonly class LearntAvoided implements Learnt
 {
-    public const QUOTED = 'quoted';
     private const ENOUGH = 0.7;
     /** What the words may be known as instead. */
     private const INSTEAD = [FactKind::BusinessName, FactKind::Offering, FactKind::PageRequest, FactKind::PageRefusal, FactKind::Keyphrase, FactKind::Proof];
@@ -25,13 +24,9 @@ final readonly class LearntAvoided implements Learnt
 
     public function odds(SentenceSpans $sentence): Weighed
     {
-        $isQuoted = array_map(static fn (array $own): bool => \in_array(self::QUOTED, $own, true), $sentence->own);
+        $areQuoted = [] !== array_filter($sentence->spans, static fn (Span $span): bool => $span->isQuoted);
 
-        if (!\in_array(true, $isQuoted, true)) {
-            return $sentence->weighed(array_fill(0, \count($sentence->spans), -\INF));
-        }
-
-        return $sentence->weighed(array_map(static fn (float $odds, bool $isQuoted): float => $isQuoted ? $odds : -\INF, $this->odds->of($sentence)->odds, $isQuoted));
+        return $sentence->weighed(array_map(static fn (Span $span, float $odds): float => $span->isQuoted ? $odds : -\INF, $sentence->spans, $areQuoted ? $this->odds->of($sentence)->odds : array_fill(0, \count($sentence->spans), -\INF)));
     }
 
     public function weighed(array $sentences, array $read): array

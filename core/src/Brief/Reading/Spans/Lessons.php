@@ -44,6 +44,7 @@ final readonly class Lessons
             new LearntThings(FactKind::Audience, $catalogue->weights(FactKind::Audience), self::SERVED),
             new LearntFeatures($catalogue->featureWeights()),
             new LearntClaims($catalogue->weights(FactKind::Differentiator)),
+            new LikelyClaim($cues, $catalogue->weights(FactKind::Differentiator)),
         ]);
     }
 

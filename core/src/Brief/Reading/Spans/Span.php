@@ -14,15 +14,17 @@ final readonly class Span
     public const CERTAINTY = 0.5;
 
     /**
-     * @param int $start in bytes from the start of the source
-     * @param int $first the number of its first word in the sentence
-     * @param int $last  … and of its last
+     * @param int  $start    in bytes from the start of the source
+     * @param int  $first    the number of its first word in the sentence
+     * @param int  $last     … and of its last
+     * @param bool $isQuoted whether it stands in quotation marks
      */
     public function __construct(
         public string $text,
         public int $start,
         public int $first,
         public int $last,
+        public bool $isQuoted = false,
     ) {
     }
 

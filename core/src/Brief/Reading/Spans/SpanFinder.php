@@ -69,7 +69,7 @@ final readonly class SpanFinder
                     break;
                 }
                 if ($this->mayStart($start) && $this->mayEnd($words[$last])) {
-                    $spans[] = new Span(substr($sentence->text, $start->start, $words[$last]->end() - $start->start), $sentence->start + $start->start, $first, $last);
+                    $spans[] = new Span(substr($sentence->text, $start->start, $words[$last]->end() - $start->start), $sentence->start + $start->start, $first, $last, $traits->areQuoted($first, $last));
                     $own[] = [...$traits->of($first, $last), ...$parts->of($first, $last)];
                     $starts[$first] ??= $traits->starting($first);
                     $ends[$last] ??= $traits->ending($last);

@@ -67,6 +67,12 @@ final readonly class SpanTraits
         return $traits;
     }
 
+    /** Whether the words from one to another stand in quotation marks. */
+    public function areQuoted(int $first, int $last): bool
+    {
+        return $this->opened[$first] && $this->closed[$last];
+    }
+
     /** @return list<string> of one span alone, each once */
     public function of(int $first, int $last): array
     {
@@ -142,8 +148,8 @@ final readonly class SpanTraits
         if ($this->words[$first]->isPossessive() || $this->words[$last]->isPossessive()) {
             $traits[] = 'possessive';
         }
-        if ($this->opened[$first] && $this->closed[$last]) {
-            $traits[] = LearntAvoided::QUOTED;
+        if ($this->areQuoted($first, $last)) {
+            $traits[] = 'quoted';
         }
 
         return $traits;

@@ -2,17 +2,13 @@
 
 declare(strict_types=1);
 
-namespace DunePocket\Brief\Reading\Recogniser;
+namespace DunePocket\Brief\Reading\Spans;
 
 use DunePocket\Brief\FactKind;
 use DunePocket\Brief\Reading\BlockKind;
 use DunePocket\Brief\Reading\Candidate;
 use DunePocket\Brief\Reading\Phrase;
-use DunePocket\Brief\Reading\Reading;
 use DunePocket\Brief\Reading\Sentence;
-use DunePocket\Brief\Reading\Spans\SentenceTraits;
-use DunePocket\Brief\Reading\Spans\SpanFinder;
-use DunePocket\Brief\Reading\Spans\Word;
 use DunePocket\Brief\Reading\Unexplained;
 use DunePocket\Catalogue\Cues;
 use DunePocket\Catalogue\WordWeights;
@@ -22,7 +18,7 @@ use DunePocket\Language\Typography;
  * What sets them apart where no wording says so: of the sentences in which nothing else was read, the one that most
  * looks like a claim of their own. "A lot of artists trace one picture. I draw from several." One at most, as a hint.
  */
-final readonly class LikelyDifferentiatorRecogniser
+final readonly class LikelyClaim implements Learnt
 {
     /** What a sentence that says one of these is about. */
     private const EXPLAINED = [FactKind::SecondaryGoal, FactKind::Feature, FactKind::PageRequest, FactKind::PageRefusal, FactKind::PageCount, FactKind::Tone, FactKind::AvoidWord, FactKind::Keyphrase, FactKind::Deadline, FactKind::Budget, FactKind::DesignNote, FactKind::ContactPhone, FactKind::ContactEmail, FactKind::ContactAddress];
@@ -39,7 +35,7 @@ final readonly class LikelyDifferentiatorRecogniser
     private const RARE = 1.5;
     private const LEARNT = 0.8;
     /** Odds as WordWeights has them: one sentence in many makes the claim, so that less than even is much. */
-    private const USUAL_ODDS = 2.0;
+    private const USUAL_ODDS = 2.3;
     private const MOST_ODDS = 3.0;
     private const TOPICS = [null, 'business_kind', 'offering', 'person'];
     private const FEWEST_WORDS = 4;
@@ -48,53 +44,36 @@ final readonly class LikelyDifferentiatorRecogniser
     {
     }
 
-    /**
-     * @param list<Candidate> $read what else was read
-     *
-     * @return iterable<Candidate> one at most
-     */
-    public function recognise(Reading $reading, array $read): iterable
+    public function odds(SentenceSpans $sentence): Weighed
+    {
+        return $sentence->weighed([$this->weights->odds($sentence->shared)]);
+    }
+
+    public function weighed(array $sentences, array $read): array
     {
         if ([] !== array_filter($read, static fn (Candidate $candidate): bool => FactKind::Differentiator === $candidate->kind && $candidate->certainty >= self::PLAIN)) {
-            return;
+            return $read;
         }
-        $best = null;
-        $words = [];
+        $sentences = array_values(array_filter($sentences, static fn (Weighed $weighed): bool => !$weighed->isAsked));
         $unexplained = new Unexplained($this->cues, $read);
-        foreach ($reading->sentences as $i => $sentence) {
-            if ($sentence->start > SpanFinder::FAR_ENOUGH) {
-                break;
-            }
+        [$likeliest, $highest] = [null, self::ENOUGH];
+        foreach ($sentences as $i => $weighed) {
+            $sentence = $weighed->sentence;
             if (!$this->mayClaim($sentence) || $this->says($sentence, $unexplained, self::EXPLAINED)) {
                 continue;
             }
-            $score = $this->score($sentence, array_map(fn (int $step): string => $this->beside($sentence, $reading->sentences[$i + $step] ?? null, $unexplained), [-2 => -2, -1 => -1, 1 => 1, 2 => 2]));
+            $score = $this->score($sentence, array_map(fn (int $step): string => $this->beside($sentence, $sentences[$i + $step]->sentence ?? null, $unexplained), [-2 => -2, -1 => -1, 1 => 1, 2 => 2]));
             $score -= $this->says($sentence, $unexplained, self::IN_PART) ? self::PART : 0.0;
-            $score += $this->learnt($reading->sentences, $i, $words);
-            if ($score >= self::ENOUGH && (null === $best || $score > $best[0])) {
-                $best = [$score, $sentence];
+            $score += self::LEARNT * max(-self::MOST_ODDS, min(self::MOST_ODDS, $weighed->odds[0] + self::USUAL_ODDS));
+            if ($score >= $highest && (null === $likeliest || $score > $highest)) {
+                [$likeliest, $highest] = [$sentence, $score];
             }
         }
-        if (null !== $best) {
-            $value = Phrase::tidy($best[1]->text);
-            yield new Candidate(FactKind::Differentiator, Typography::capital($value), $best[1]->start, \strlen(rtrim($best[1]->text, " \n.")), self::CERTAINTY);
+        if (null === $likeliest) {
+            return $read;
         }
-    }
 
-    /**
-     * What the words of a sentence speak for, as labelled briefs taught it.
-     *
-     * @param list<Sentence>         $sentences
-     * @param array<int, list<Word>> $known     the words of some of them, by their number
-     */
-    private function learnt(array $sentences, int $number, array &$known): float
-    {
-        $words = static function (int $i) use ($sentences, &$known): array {
-            return $known[$i] ??= Word::all($sentences[$i]->text ?? '');
-        };
-        $odds = $this->weights->odds(SentenceTraits::of($sentences[$number], $number, $words($number), $words($number - 1), $words($number + 1))) + self::USUAL_ODDS;
-
-        return self::LEARNT * max(-self::MOST_ODDS, min(self::MOST_ODDS, $odds));
+        return [...$read, new Candidate(FactKind::Differentiator, Typography::capital(Phrase::tidy($likeliest->text)), $likeliest->start, \strlen(rtrim($likeliest->text, " \n.")), self::CERTAINTY)];
     }
 
     /** @param list<FactKind> $kinds */
