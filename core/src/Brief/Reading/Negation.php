@@ -32,7 +32,7 @@ final readonly class Negation
             return true;
         }
 
-        return 1 === preg_match('/^[^.;,]{0,40}\b(?:leave (?:it|them|that) (?:off|out)|not needed|not wanted|is out\b|isn[\'’]?t needed|can go\b|(?:i|we|they) (?:(?:don[\'’]?t|do not|dont|didn[\'’]?t) (?:want|need|like)|(?:am|are|is) not (?:wanting|needing|liking))|(?:is|are|was|were|would be) (?:not|n[\'’]t|neither) (?:at all )?(?:required|needed|wanted|necessary|wished|planned|in scope)|isn[\'’]?t (?:required|wanted|necessary))/iu', substr($sentence, $offset))
+        return 1 === preg_match('/^[^.;,]{0,40}\b(?:leave (?:it|them|that) (?:off|out)|not needed|not wanted|is out\b|isn[\'’]?t needed|can go\b(?! (?:on|under|in|into|at|with|to|next|near|here|there|live)\b)|(?:i|we|they) (?:(?:don[\'’]?t|do not|dont|didn[\'’]?t) (?:want|need|like)|(?:am|are|is) not (?:wanting|needing|liking))|(?:is|are|was|were|would be) (?:not|n[\'’]t|neither) (?:at all )?(?:required|needed|wanted|necessary|wished|planned|in scope)|isn[\'’]?t (?:required|wanted|necessary))/iu', substr($sentence, $offset))
             || 1 === preg_match('/^[^.;]{0,70}[–—,(-]\s*(?:but )?not (?:now|yet)\b/iu', substr($sentence, $offset))
             || 1 === preg_match('/^[^.;]{0,50}\bso leave (?:it|them|that) (?:off|out)/iu', substr($sentence, $offset));
     }

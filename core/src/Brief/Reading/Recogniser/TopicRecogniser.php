@@ -43,9 +43,9 @@ final readonly class TopicRecogniser implements Recogniser
     private const QUOTED_ALONE = '/^\W*(?:["“][^"“”\n]{2,60}["”]\s*(?:\([^)]*\))?[\s.,;]*(?:(?:and|or|nor|but|never|not)\b[\s,]*)*)+$/iu';
     /** So many words beside the quoted ones: "I'd like “stunning” banned for life". */
     private const AROUND_WORDS = 3;
-    private const OF_THEM = '/^not\b(?! (?:just|only|necessarily)\b)|^(?:(?:you know|i mean|well|and|but|so),?\s+)*(?:they(?![\'’]re| are)|it|i)\b|^(?:mostly|mainly|all) in \p{Lu}|^(?:all )?(?:our|my) (?:team|staff|teachers|coaches|people are|vets|trainers)\b|^[^,.;]{3,60}, (?:it|that)(?:[\'’]s| is) (?:our|my) /iu';
+    private const OF_THEM = '/\b(?:sets?|marks?) (?:us|me) apart\b|\bmakes (?:us|me) different\b|^not\b(?! (?:just|only|necessarily)\b)|^(?:(?:you know|i mean|well|and|but|so),?\s+)*(?:they(?![\'’]re| are)|it|i)\b|^(?:mostly|mainly|all) in \p{Lu}|^(?:all )?(?:our|my) (?:team|staff|teachers|coaches|people are|vets|trainers)\b|^[^,.;]{3,60}, (?:it|that)(?:[\'’]s| is) (?:our|my) /iu';
     /** "Me, basically" */
-    private const REMARK = '/^game changer\b|^(?:competitors?|most|others|the competition|other \p{L}+)\b|^the (?:big|others?|nationals?|chains?|supermarkets?|rest|banks)\b|\b(?:basically|honestly|obviously|really|i suppose|i guess|you know)$/iu';
+    private const REMARK = '/^game changer\b|^(?:(?:and|but),? )?(?:no ?one|nobody|none) (?:else|of (?:them|the others))\b[^,;:]{0,25}$|^(?:competitors?|most|others|the competition|other \p{L}+)\b|^the (?:big|others?|nationals?|chains?|supermarkets?|rest|banks)\b|\b(?:basically|honestly|obviously|really|i suppose|i guess|you know)$/iu';
 
     public function __construct(private Cues $cues)
     {

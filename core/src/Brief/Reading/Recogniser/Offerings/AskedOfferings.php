@@ -26,6 +26,9 @@ final readonly class AskedOfferings
     /** A sentence rather than a list. */
     private const SAYS = '/^(?!(?-i:IT)\b)(?:it[\'’]?s|we[\'’]?re|we|i|it|they|there|this|all|each|every|people|most|some|you|our|that[\'’]?s|not)\b|\b(?:my|his|her|she|he|it[\'’]?s|we[\'’]re|is|are|was|were|started|comes?|costs?|included|know|think)\b/iu';
 
+    /** "Interior designer in Richmond, working on period houses" */
+    private const PROFESSION_AND_WHERE = '/^(?:an? )?(?:[\p{L}-]+ ){0,3}[\p{L}-]+(?:er|or|ist|ian|ant|ect|smith|wright|company|firm|agency|practice|studio|charity|club)(?:,? (?:in|near|at|from|of|based|working|covering|specialising|serving)\b[^.]*)\.?$/iu';
+
     public function __construct(private Cues $cues, private OfferingItem $item, private InRunningText $running, private SaidFirst $first, private PricedThings $priced, private OneByOne $single)
     {
     }
@@ -33,7 +36,7 @@ final readonly class AskedOfferings
     /** @return iterable<Candidate> */
     public function offered(Sentence $sentence): iterable
     {
-        if ($this->cues->isBlank($sentence->text) || 1 === preg_match($this->cues->givenUp, $sentence->text)) {
+        if ($this->cues->isBlank($sentence->text) || 1 === preg_match($this->cues->givenUp, $sentence->text) || ($this->isAll($sentence) && 1 === preg_match(self::PROFESSION_AND_WHERE, $sentence->text))) {
             return [];
         }
         if (BlockKind::Item === $sentence->block->kind) {

@@ -30,7 +30,7 @@ final readonly class InRunningText
     /** "We considered selling fabric" */
     private const NOT_DONE = '/\b(?:considered|thought about|thought of|talked about|looked (?:into|at)|toyed with|gave up|stopped|tried)\s+\p{L}+ing\b[^,]*$/iu';
     /** "models, in the studio, from wood" */
-    private const CIRCUMSTANCE = '/^(?:in|at|from|by|with|for|on) (?:an?|the|our|my|every|each|all|\p{L}+$)/iu';
+    private const CIRCUMSTANCE = '/^(?!in the (?:spring|summer|autumn|winter) \p{L})(?:in|at|from|by|with|for|on) (?:an?|the|our|my|every|each|all|\p{L}+$)/iu';
     /** "We supply relief chefs to restaurants": what is supplied, not to whom. */
     private const GIVEN_TO = '/\b(?:supply|supplies|sell|sells|deliver|delivers|provide|provides)\b/iu';
     private const TO_WHOM = '/(?<!door|access|introductions|guides|one)\s+to\s+(?!order\b|measure\b|hire\b|rent\b|let\b|go\b|take\b|eat\b|\d)\p{L}.*$/ius';
