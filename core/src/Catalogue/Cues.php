@@ -180,8 +180,17 @@ final readonly class Cues
         $this->featuresAlone = array_map(static fn (Node $feature): string => $expand('^(?:an? |the |our )?(?:'.implode('|', $feature->strings('alone')).')(?: please| yes)?$'), $features);
         $this->elsewhere = new Wordings($cues->strings('elsewhere'), $expand);
         $this->presentSiteLacks = new Wordings($cues->strings('present_site_lacks'), $expand);
-        $this->refusals = array_map(static fn (Node $node): array => [$expand($node->string('find')), $node->bool('sure', false), $node->bool('taken_back', false)], $brief->child('refusals')->children('refusals'));
-        $this->refusedThings = array_map(static fn (Node $thing): array => [$expand($thing->string('find')), $thing->string('name')], $brief->child('refusals')->children('called'));
+        $refusals = $brief->child('refusals');
+        $said = [
+            ...array_map(static fn (string $said): string => '{HEAD}(?<names>{SUBJECT}(?:(?:,| and| or) {ARTICLE}{SUBJECT})*)(?: thing| idea| bit)?(?: (?:on|at|from|in|of|with|for) [^.,;!?]{3,30}?)?,? '.$said, $refusals->strings('said_of')),
+            ...array_map(static fn (string $said): string => $said.'\\s+{ARTICLE}(?<names>{THING}(?:(?:,| and| or) (?:an? |the )?{THING})*)(?=\\s*[.,;!?]|$| (?:on|off|out|from|in|for|was|were|at|with|because|as|so|and|to)\\b)', $refusals->strings('said_to')),
+            '{HEAD}(?<names>{SUBJECT})'.$refusals->string('asked_in_vain'),
+        ];
+        $this->refusals = [
+            ...array_map(static fn (string $wording): array => [$expand($wording), false, false], $said),
+            ...array_map(static fn (Node $node): array => [$expand($node->string('find')), $node->bool('sure', false), $node->bool('taken_back', false)], $refusals->children('refusals')),
+        ];
+        $this->refusedThings = array_map(static fn (Node $thing): array => [$expand($thing->string('find')), $thing->string('name')], $refusals->children('called'));
         $unwilling = $brief->child('unwilling');
         $this->siteThingsByFeature = array_map(static fn (Node $thing): array => [$expand($thing->string('find')), $thing->has('feature') ? $thing->string('feature') : null], $unwilling->children('things'));
         $this->unwilling = $expand('(?:'.implode('|', $unwilling->strings('unwilling')).')');

@@ -16,7 +16,19 @@ final readonly class Negation
     /** @param int $offset in bytes from the start of the sentence */
     public function covers(Sentence $sentence, int $offset): bool
     {
-        return $sentence->isRefused() || $this->coversWithin($sentence->text, $offset);
+        return $sentence->isRefused() || ($this->coversWithin($sentence->text, $offset) && !$this->isWished($sentence->text, $offset));
+    }
+
+    /**
+     * "Please don't forget the map.": a no that says yes.
+     *
+     * @param int $offset in bytes from the start of the sentence
+     */
+    public function isWished(string $sentence, int $offset): bool
+    {
+        preg_match_all($this->cues->afterAll, $sentence, $wishes, \PREG_OFFSET_CAPTURE);
+
+        return [] !== array_filter($wishes[0], static fn (array $wish): bool => $wish[1] <= $offset && $offset < $wish[1] + \strlen($wish[0]));
     }
 
     private function coversWithin(string $sentence, int $offset): bool

@@ -7,6 +7,7 @@ namespace DunePocket\Brief\Reading\Recogniser;
 use DunePocket\Brief\FactKind;
 use DunePocket\Brief\Reading\BlockKind;
 use DunePocket\Brief\Reading\Candidate;
+use DunePocket\Brief\Reading\Negation;
 use DunePocket\Brief\Reading\Phrase;
 use DunePocket\Brief\Reading\Reading;
 use DunePocket\Brief\Reading\Recogniser;
@@ -33,7 +34,7 @@ final readonly class RefusalRecogniser implements Recogniser
     /** Pages every site has: only "no about page" refuses one, and "about" alone never. */
     private const ALWAYS_THERE = '/^(?:home|contact|about)$/iu';
     /** "Scrap what I said", "Instagram does that": words that name nothing. */
-    private const NO_NAME = '/^(?:speak of (?:it|them)|thanks?|thank you|please|ever|never|nor do|picture|imagine|being\b.*|help|see (?:above|below|attached)|just|embarrassing|pointless|expensive|also|too|jiffy bag|bullet points)$|^privacy(?: (?:policy|page|notice))?$|^(?:nobody|no one|everybody|everyone|there)\b|^(?:selling|buying|making|doing) |\s(?:thought|said|says|felt|wanted|wants|asked)$|^pages? (?:about|on|for) (?:it|them|that|this)$|\s(?:an?|of|for|in|with|to|by|the|does|do|did|is|are)$|\b\p{L}+n[\'’]t\b|^(?:n?either|with|by|for|what|that|this|which|who|how|why|it|we|i|they|he|she|you)\b/iu';
+    private const NO_NAME = '/^(?:speak of (?:it|them)|thanks?|thank you|please|ever|never|nor do|picture|imagine|being\b.*|help|see (?:above|below|attached)|just|embarrassing|pointless|expensive|also|too|jiffy bag|bullet points)$|\s(?:yes|please)$|^privacy(?: (?:policy|page|notice))?$|^(?:nobody|no one|everybody|everyone|there)\b|^(?:selling|buying|making|doing) |\s(?:thought|said|says|felt|wanted|wants|asked)$|^pages? (?:about|on|for) (?:it|them|that|this)$|\s(?:an?|of|for|in|with|to|by|the|does|do|did|is|are)$|\b\p{L}+n[\'’]t\b|^(?:n?either|with|by|for|what|that|this|which|who|how|why|it|we|i|they|he|she|you)\b/iu';
     /** "No news, because there is none" */
     private const REASON = '/^(?:because|since|as)\b/iu';
     private const SAYS = '/\b(?:we|i|i[\'’]d|it|they|you|nobody|please|our|my|keeps?|is|are|was|funds?|asks?|feel|would|could|will|can|has|had|sent|said|says|told|thinks?|wants?|wanted|happens)\b|^(?:whatever|nothing|somebody|someone)\b/iu';
@@ -43,7 +44,7 @@ final readonly class RefusalRecogniser implements Recogniser
     private const WHERE = '/\b(?:on|in|at|to|from)(?: the| your| our)?\s*$/iu';
     private const PREPOSITION = '/\s+(?:of|for|in|about|from|with|to|under|below|beside|next to|of any)\s.*$/iu';
 
-    public function __construct(private Cues $cues, private PageKinds $pages)
+    public function __construct(private Cues $cues, private Negation $negation, private PageKinds $pages)
     {
     }
 
@@ -118,7 +119,7 @@ final readonly class RefusalRecogniser implements Recogniser
             preg_match_all($pattern, $sentence->text, $matches, \PREG_SET_ORDER | \PREG_OFFSET_CAPTURE);
             foreach ($matches as $match) {
                 [$names, $offset] = $match['names'];
-                if ($this->saysWhatOrWhere($names, substr($sentence->text, 0, (int) $offset))) {
+                if ($this->saysWhatOrWhere($names, substr($sentence->text, 0, (int) $offset)) || (!$sentence->isRefused() && $this->negation->isWished($sentence->text, (int) $offset))) {
                     continue;
                 }
                 $names = Phrase::wholeWords($names, substr($sentence->text, (int) $offset + \strlen($names)));

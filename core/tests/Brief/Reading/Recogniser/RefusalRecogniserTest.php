@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace DunePocket\Tests\Brief\Reading\Recogniser;
 
 use DunePocket\Brief\Reading\BlockKind;
+use DunePocket\Brief\Reading\Negation;
 use DunePocket\Brief\Reading\Recogniser\RefusalRecogniser;
 use DunePocket\Tests\Support\Bench;
 use DunePocket\Tests\Support\Readings;
@@ -19,7 +20,7 @@ final class RefusalRecogniserTest extends TestCase
     {
         $catalogue = Bench::catalogue();
 
-        return array_values(array_unique(Sentences::values((new RefusalRecogniser($catalogue->cues(), $catalogue->pageKinds()))->recognise(Readings::of($text, $topic, $kind, $agreed)))));
+        return array_values(array_unique(Sentences::values((new RefusalRecogniser($catalogue->cues(), new Negation($catalogue->cues()), $catalogue->pageKinds()))->recognise(Readings::of($text, $topic, $kind, $agreed)))));
     }
 
     /** @return iterable<string, array{string, ?string, list<string>}> text, topic, what is refused */
@@ -71,7 +72,7 @@ final class RefusalRecogniserTest extends TestCase
     {
         $catalogue = Bench::catalogue();
         $text = 'Please, no blog.';
-        [$refusal] = [...(new RefusalRecogniser($catalogue->cues(), $catalogue->pageKinds()))->recognise(Readings::of($text))];
+        [$refusal] = [...(new RefusalRecogniser($catalogue->cues(), new Negation($catalogue->cues()), $catalogue->pageKinds()))->recognise(Readings::of($text))];
         self::assertSame('no blog', substr($text, $refusal->start, $refusal->length));
         self::assertSame('blog', $refusal->detail['feature'] ?? null);
     }
