@@ -184,7 +184,6 @@ final readonly class Cues
         $said = [
             ...array_map(static fn (string $said): string => '{HEAD}(?<names>{SUBJECT}(?:(?:,| and| or) {ARTICLE}{SUBJECT})*)(?: thing| idea| bit)?(?: (?:on|at|from|in|of|with|for) [^.,;!?]{3,30}?)?,? '.$said, $refusals->strings('said_of')),
             ...array_map(static fn (string $said): string => $said.'\\s+{ARTICLE}(?<names>{THING}(?:(?:,| and| or) (?:an? |the )?{THING})*)(?=\\s*[.,;!?]|$| (?:on|off|out|from|in|for|was|were|at|with|because|as|so|and|to)\\b)', $refusals->strings('said_to')),
-            '{HEAD}(?<names>{SUBJECT})'.$refusals->string('asked_in_vain'),
         ];
         $this->refusals = [
             ...array_map(static fn (string $wording): array => [$expand($wording), false, false], $said),

@@ -10,6 +10,7 @@ use DunePocket\Brief\Reading\Resolving\Aims;
 use DunePocket\Brief\Reading\Resolving\Contenders;
 use DunePocket\Brief\Reading\Resolving\FactWriter;
 use DunePocket\Brief\Reading\Resolving\Offerings;
+use DunePocket\Brief\Reading\Resolving\ListedAnew;
 use DunePocket\Brief\Reading\Resolving\OneName;
 use DunePocket\Brief\Reading\Resolving\OneOfAKind;
 use DunePocket\Brief\Reading\Resolving\PageNames;
@@ -31,7 +32,7 @@ final readonly class Resolver
 
     public function __construct()
     {
-        $this->rules = [new PageNames(), new Repetitions(), new OneName(), new OneOfAKind(), new PlainOverHints(), new PlaceBesideName(), new Aims(), new Refusals(), new Offerings()];
+        $this->rules = [new ListedAnew(), new PageNames(), new Repetitions(), new OneName(), new OneOfAKind(), new PlainOverHints(), new PlaceBesideName(), new Aims(), new Refusals(), new Offerings()];
     }
 
     /**

@@ -16,6 +16,7 @@ final readonly class SentenceSplitter
     /** So many lines that each begin with a capital are notes, and no text that was wrapped. */
     private const FEWEST_NOTES = 4;
     private const LONGEST_NOTE = 100;
+    private const FEWEST_LINES = 3;
     /** Text without any end is cut after so many bytes, at the next comma or space, so that reading stays quick. */
     private const LONGEST = '/\G(?s:.{2000}.*?)(?:,\s+|\s+)\K(?=\S)/u';
     private const LONG = 4_000;
@@ -86,6 +87,23 @@ final readonly class SentenceSplitter
         $lines = explode("\n", $block->text);
         $others = array_filter($lines, static fn (string $line): bool => 1 !== preg_match('/^\s*[\p{Lu}\d]/u', $line) || mb_strlen($line) > self::LONGEST_NOTE);
 
-        return BlockKind::Paragraph === $block->kind && \count($lines) >= self::FEWEST_NOTES && [] === $others;
+        return BlockKind::Paragraph === $block->kind && ((\count($lines) >= self::FEWEST_NOTES && [] === $others) || $this->isWrittenLineByLine($lines));
+    }
+
+    /**
+     * Whether most lines end where the next word would still have had room: a new line is a new thought.
+     *
+     * @param list<string> $lines
+     */
+    private function isWrittenLineByLine(array $lines): bool
+    {
+        $longest = max(array_map(mb_strlen(...), $lines));
+        $short = 0;
+        foreach (\array_slice($lines, 0, -1) as $i => $line) {
+            $next = preg_split('/\s/u', trim($lines[$i + 1]), 2)[0] ?? '';
+            $short += mb_strlen(rtrim($line).' '.$next) < $longest && 1 !== preg_match('/,\s*$/', $line) ? 1 : 0;
+        }
+
+        return \count($lines) >= self::FEWEST_LINES && 2 * $short > \count($lines) - 1;
     }
 }

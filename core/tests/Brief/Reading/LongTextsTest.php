@@ -81,6 +81,8 @@ final class LongTextsTest extends TestCase
         yield 'pages, a sentence each' => ['I would like these pages. Home. Rooms, with one page for each. Table, for the restaurant. Around us. Contact, with a map because nobody finds us.', $page, ['Home', 'Rooms', 'Table', 'Around us', 'Contact']];
         yield 'after their number' => ["Q1. What do you do?\nFunerals.\n\nQ2. How many pages will you need, and what should they be?\nFour. Home. When someone dies (what to do first). Our family. Contact.", $page, ['Home', 'When someone dies', 'Our family', 'Contact']];
         yield 'in small letters' => ["we keep goats\n\nwhat would be on it. home. cheese (what there is). days out with the booking. contact", $page, ['Home', 'Cheese', 'Days out', 'Contact']];
+        yield 'named before' => ["We make pots.\n\nPots, seconds, where to find me. That's your pages. I want to sell.", $page, ['Pots', 'Seconds', 'Where to find me']];
+        yield 'corrected in the same letter' => ["We teach tennis. I thought of home, lessons, courts, news and contact.\n\nNo, sorry. The new list is home, lessons, prices, contact.", $page, ['Home', 'Lessons', 'Prices', 'Contact']];
         yield 'no page of its own' => ["We climb. The cafe doesn't need its own page, it's a kettle.", $refused, ['Cafe']];
         yield 'a reason is no name' => ["We mend boats.\n\nWhat don't you want?\nNo news, because there is none. And no feed, my nephew looks after that.", $refused, ['News', 'Feed']];
     }

@@ -26,6 +26,16 @@ final class NegationTest extends TestCase
         yield 'not only' => ['Not only a blog.', false];
         yield 'taken back' => ['Scrap what I said about the blog, yes to a blog.', false];
         yield 'don’t forget' => ['Don’t forget the blog.', false];
+        yield 'not to be done without' => ['We can’t run the place without a blog.', false];
+        yield 'nothing without it' => ['The site is nothing without a blog.', false];
+        yield 'others cannot find it' => ['People don’t know about the blog.', false];
+        yield 'not there yet' => ['There is no blog yet and we need one.', false];
+        yield 'why not' => ['Why have we never had a blog?', false];
+        yield 'how it is to be' => ['The blog shouldn’t be too long.', false];
+        yield 'no longer against it' => ['I used to be against a blog.', false];
+        yield 'a yes beside a no' => ['Don’t drop the news, but no blog.', true];
+        yield 'no point seen in it' => ['We don’t see the point of a blog.', true];
+        yield 'has a place elsewhere' => ['The blog can go under News.', false];
         yield 'instead' => ['News on Facebook rather than a blog.', true];
     }
 

@@ -39,6 +39,15 @@ final class SentenceSplitterTest extends TestCase
         self::assertCount($count, self::split($text));
     }
 
+    public function testALineThatHadRoomLeftEndsAThought(): void
+    {
+        $chatty = "ok so its a bike shop\nwe fix bikes and hire them out by the day or by the week\nmostly tourists\npages home, hire, repairs";
+        self::assertCount(4, self::split($chatty));
+        $wrapped = "We have been mending bikes in Pell since\nnineteen eighty, and hire them out to people\nwho come for the week.";
+        self::assertCount(1, self::split($wrapped));
+        self::assertCount(1, self::split("home,\nhire for a day or for a week,\nrepairs"), 'a comma goes on');
+    }
+
     public function testASentenceStandsWhereItSays(): void
     {
         $text = 'Née in Pell. Wäsche too. Done.';

@@ -12,6 +12,7 @@ use DunePocket\Brief\Reading\Recogniser\Pages\AnnouncedPages;
 use DunePocket\Brief\Reading\Recogniser\Pages\AskedPages;
 use DunePocket\Brief\Reading\Recogniser\Pages\NamesAlone;
 use DunePocket\Brief\Reading\Recogniser\Pages\NamesAsSentences;
+use DunePocket\Brief\Reading\Recogniser\Pages\NamesBefore;
 use DunePocket\Brief\Reading\Recogniser\Pages\PageRequests;
 use DunePocket\Brief\Reading\Recogniser\Pages\SpokenPages;
 use DunePocket\Brief\Reading\Sentence;
@@ -27,6 +28,7 @@ final readonly class PageRecogniser implements Recogniser
     private NamesAlone $names;
     private NamesAsSentences $sentences;
     private AnnouncedPages $announced;
+    private NamesBefore $before;
 
     /** @param array<string, Feature> $features */
     public function __construct(Cues $cues, Negation $negation, PageKinds $pages, array $features)
@@ -37,12 +39,14 @@ final readonly class PageRecogniser implements Recogniser
         $this->names = new NamesAlone($make);
         $this->sentences = new NamesAsSentences($make);
         $this->announced = new AnnouncedPages($make);
+        $this->before = new NamesBefore($make);
     }
 
     public function recognise(Reading $reading): iterable
     {
         yield from $this->sentences->requests($reading->sentences);
         yield from $this->announced->requests($reading->sentences);
+        yield from $this->before->requests($reading->sentences);
         foreach (array_map($this->withPlainBrackets(...), $reading->sentences) as $sentence) {
             if (!$sentence->isSpoken() || false === $sentence->block->agreed || \in_array($sentence->block->kind, [BlockKind::Title, BlockKind::Heading], true)) {
                 continue;

@@ -30,7 +30,7 @@ final readonly class RefusalRecogniser implements Recogniser
     private const ANSWERS = ['avoid_word', 'keyphrase', 'tone', 'business_name', 'voice_sample', 'location', 'contact_phone', 'contact_email', 'opening_hours', 'audience', 'competitor', 'design_note'];
     private const CLAIMS = ['differentiator', 'proof'];
     /** What ends the name of a thing: "a forum because nobody would use it". */
-    private const AFTER_NAME = '/\s+things?(?=\s|$)|\s+(?:and|or)$|\s+(?:shall|should|must|may)\b.*$|\s+[-–—]\s.*$|\s+(?:please|thanks?|at all|for now|yet|or anything|as|because|since|n?either|also|on|we|nobody|then|so|just|it|needed|necessary|required|wanted|built|designed|developed|makes?|until|cos|coz|with|that|which|who|there|anywhere|any ?more|again|this time|right now|from last time|idea|suggestion|proposal|to|at the (?:top|bottom|side)|on the side)\b.*$/iu';
+    private const AFTER_NAME = '/\s+things?(?=\s|$)|\s+(?:and|or)$|\s+(?:shall|should|must|may)\b.*$|\s+[-–—]\s.*$|\s+(?:please|thanks?|at all|after all|for now|yet|or anything|as|because|since|n?either|also|on|we|nobody|then|so|just|it|needed|necessary|required|wanted|built|designed|developed|makes?|until|cos|coz|with|that|which|who|there|anywhere|any ?more|again|this time|right now|from last time|idea|suggestion|proposal|to|at the (?:top|bottom|side)|on the side)\b.*$/iu';
     /** Pages every site has: only "no about page" refuses one, and "about" alone never. */
     private const ALWAYS_THERE = '/^(?:home|contact|about)$/iu';
     /** "Scrap what I said", "Instagram does that": words that name nothing. */
@@ -40,6 +40,8 @@ final readonly class RefusalRecogniser implements Recogniser
     private const SAYS = '/\b(?:we|i|i[\'’]d|it|they|you|nobody|please|our|my|keeps?|is|are|was|funds?|asks?|feel|would|could|will|can|has|had|sent|said|says|told|thinks?|wants?|wanted|happens)\b|^(?:whatever|nothing|somebody|someone)\b/iu';
     /** "The group we buy from offers content on cats and rabbits." */
     private const SENTENCE = '/^(?:the|our|my|we|i|it|they|he|she|people|somebody|someone|everyone|everybody)\b(?=.*\b(?:we|i|it|they|you|he|she|is|are|was|has|have|had|would|will|wants?|said|says|offers?|does|do|must|should)\b)(?:\W*\p{L}+){7}/iu';
+    /** "The news archive, which will be deleted" */
+    private const REMARK = '/,\s(?:which|who)\b.*$/isu';
     /** "Instagram grid on the home page?" */
     private const WHERE = '/\b(?:on|in|at|to|from)(?: the| your| our)?\s*$/iu';
     private const PREPOSITION = '/\s+(?:of|for|in|about|from|with|to|under|below|beside|next to|of any)\s.*$/iu';
@@ -89,7 +91,7 @@ final readonly class RefusalRecogniser implements Recogniser
     /** @return iterable<Candidate> */
     private function listed(Sentence $sentence): iterable
     {
-        if ($this->cues->isBlank($sentence->text) || 1 === preg_match(self::SENTENCE, $sentence->text)) {
+        if ($this->cues->isBlank($sentence->text) || 1 === preg_match(self::SENTENCE, preg_replace(self::REMARK, '', $sentence->text) ?? $sentence->text)) {
             return;
         }
         // "A forum (we had one, it got nasty) or a members' area, nobody remembers passwords": both are named.
@@ -124,7 +126,7 @@ final readonly class RefusalRecogniser implements Recogniser
                 }
                 $names = Phrase::wholeWords($names, substr($sentence->text, (int) $offset + \strlen($names)));
                 foreach (Phrase::list(str_replace([' nor ', ' no '], [', or ', ',no '], $names)) as [$part, $at]) {
-                    $lead = 1 === preg_match('/^(?:(?:n?one of (?:those|these|the|that|your)|(?:any|no) (?:kind|sort|form|type) of|an?|the|any|no|please|actually|actual|publish(?:ing)?|show(?:ing)?|display(?:ing)?|advertis(?:e|ing)|having|adding|taking|accepting|listing|mentioning|including|featuring|put(?:ting)?(?: up)?|dont|don[\'’]?t|want|our|or|and|nor|also|but|maybe)\s+)+/iu', $part, $m) ? \strlen($m[0]) : 0;
+                    $lead = 1 === preg_match('/^(?:(?:n?one of (?:those|these|the|that|your)|(?:any|no) (?:kind|sort|form|type) of|an?|the|any|no|please|actually|actual|publish(?:ing)?|print(?:ing)?|show(?:ing)?|display(?:ing)?|advertis(?:e|ing)|having|adding|taking|accepting|listing|mentioning|including|featuring|put(?:ting)?(?: up)?|dont|don[\'’]?t|want|our|or|and|nor|also|but|maybe)\s+)+/iu', $part, $m) ? \strlen($m[0]) : 0;
                     $from = (int) $offset + $at + $lead;
                     $candidate = $this->refusal(substr($part, $lead), $sentence->start + $from, $sure);
                     if (null === $candidate) {

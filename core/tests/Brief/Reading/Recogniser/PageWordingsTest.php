@@ -30,7 +30,7 @@ final class PageWordingsTest extends TestCase
         [$cues, $make, $negation] = [$catalogue->cues(), self::make(), new Negation($catalogue->cues())];
         $wordings = [
             new Pages\PageEach($make, $negation), new Pages\PageEachFor($make, $negation), new Pages\OwnPage($make, $negation), new Pages\OneAbout($make),
-            new Pages\PointedAt($make), new Pages\KnownTail($make, $negation), new Pages\ListAfterMark($make, $negation), new Pages\NamesInCapitals($make, $negation),
+            new Pages\ListAnew($make), new Pages\PointedAt($make), new Pages\KnownTail($make, $negation), new Pages\ListAfterMark($make, $negation), new Pages\NamesInCapitals($make, $negation),
             new Pages\NamesUnseparated($make, $catalogue->pageKinds()), new Pages\Enumerated($make, $negation), new Pages\NamedWish($cues, $make),
             new Pages\SomePage($cues, $make, $negation), new Pages\PagesFor($make, $negation), new Pages\PageAbout($make, $negation), new Pages\NamesAlone($make),
         ];
@@ -51,6 +51,8 @@ final class PageWordingsTest extends TestCase
         yield 'one on this, one on that' => ['OneAbout', 'Three pages: one on the retreats, one about the barn, one about us.', ['Retreats', 'Barn', 'About us']];
         yield 'one of something else' => ['OneAbout', 'We have two boats, one for hire.', []];
         yield 'pointed at' => ['PointedAt', 'artists, flash, aftercare, book <- those are the pages', ['Artists', 'Flash', 'Aftercare', 'Book']];
+        yield 'a list given anew' => ['ListAnew', 'So the list is now home, hire, prices and contact.', ['Home', 'Hire', 'Prices', 'Contact']];
+        yield 'anew, but no list' => ['ListAnew', 'The list is now with Gwen.', []];
         yield 'the end of a sentence' => ['KnownTail', 'Can we have services, prices, about, contact.', ['Services', 'Prices', 'About', 'Contact']];
         yield 'the end with something unknown' => ['KnownTail', 'We have services, prices, horses and contact.', []];
         yield 'after a dash' => ['ListAfterMark', 'small site - shop, workshops, about, say hello', ['Shop', 'Workshops', 'About', 'Say hello']];

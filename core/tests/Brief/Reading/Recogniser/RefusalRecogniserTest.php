@@ -45,6 +45,13 @@ final class RefusalRecogniserTest extends TestCase
         yield 'what stays elsewhere' => ['Careers can stay on LinkedIn.', null, ['Careers']];
         yield 'what others are not interested in' => ['People are not interested in wine.', null, []];
         yield 'what would be lost' => ['They go elsewhere and lose our number.', null, []];
+        yield 'what is said behind it' => ['A gallery would be overkill.', null, ['Gallery']];
+        yield 'two that can go' => ['The forum and the blog can both go.', null, ['Blog', 'Forum']];
+        yield 'what can go somewhere else' => ['The news can go under About.', null, []];
+        yield 'what is said before it' => ['Please don’t print the opening hours.', null, ['Opening hours']];
+        yield 'a question in vain' => ['Live chat? With what staff?', null, ['Live chat']];
+        yield 'a remark in a list of what is out' => ['The news archive, which will be deleted', 'page_refusal', ['News archive']];
+        yield 'a no that says yes' => ['Please don’t leave out the gallery.', null, []];
         yield 'an idiom' => ['No problem at all.', null, []];
         yield 'words to avoid' => ['no jargon', 'avoid_word', []];
     }

@@ -9,8 +9,10 @@ use DunePocket\Brief\Origin;
 use DunePocket\Brief\Reading\Block;
 use DunePocket\Brief\Reading\BlockKind;
 use DunePocket\Brief\Reading\Candidate;
+use DunePocket\Brief\Reading\Recogniser\Pages\ListAnew;
 use DunePocket\Brief\Reading\Resolving\Aims;
 use DunePocket\Brief\Reading\Resolving\Contenders;
+use DunePocket\Brief\Reading\Resolving\ListedAnew;
 use DunePocket\Brief\Reading\Resolving\Offerings;
 use DunePocket\Brief\Reading\Resolving\OneName;
 use DunePocket\Brief\Reading\Resolving\OneOfAKind;
@@ -41,6 +43,16 @@ final class RulesTest extends TestCase
         ]);
 
         return array_map(static fn (Candidate $candidate): string => $candidate->value, $rule->weigh(Contenders::of(array_values($candidates)), $weighing)->all($kind));
+    }
+
+    public function testAListGivenAnewHoldsInsteadOfAllBeforeIt(): void
+    {
+        $anew = [self::candidate(FactKind::PageRequest, 'Home', 40, 0.96, detail: [ListAnew::ANEW => true]), self::candidate(FactKind::PageRequest, 'Pricing', 50, 0.96, detail: [ListAnew::ANEW => true])];
+        $before = self::candidate(FactKind::PageRequest, 'News', 10);
+        $older = self::candidate(FactKind::PageRequest, 'Prices', 120);
+        $after = self::candidate(FactKind::PageRequest, 'Jobs', 80);
+        self::assertSame(['Home', 'Pricing', 'Jobs'], self::weighed(new ListedAnew(), FactKind::PageRequest, ...$anew, ...[$before, $older, $after]));
+        self::assertSame(['News', 'Prices', 'Jobs'], self::weighed(new ListedAnew(), FactKind::PageRequest, $before, $older, $after), 'nothing was listed anew');
     }
 
     public function testAFeatureThatIsTheNameOfAPageIsNone(): void

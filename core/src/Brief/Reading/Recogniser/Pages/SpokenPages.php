@@ -27,6 +27,7 @@ final readonly class SpokenPages implements PageWording
         $this->eachFor = new PageEachFor($make, $negation);
         $this->own = [new OwnPage($make, $negation), new PageEach($make, $negation)];
         $this->wordings = [
+            new ListAnew($make),
             new PointedAt($make),
             new Enumerated($make, $negation),
             new KnownTail($make, $negation),

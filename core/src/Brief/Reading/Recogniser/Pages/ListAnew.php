@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DunePocket\Brief\Reading\Recogniser\Pages;
+
+use DunePocket\Brief\Reading\Candidate;
+use DunePocket\Brief\Reading\Phrase;
+use DunePocket\Brief\Reading\Sentence;
+
+/** "So the list is now home, services and contact.": the pages as they are after all, instead of those asked for before. */
+final readonly class ListAnew implements PageWording
+{
+    /** Marks what is asked for instead of all before it. */
+    public const ANEW = 'anew';
+    private const CERTAINTY = 0.96;
+    private const LEAST = 3;
+    private const SAYS_SO = '/\b(?:(?:the|our|my) )?(?:(?:list|pages|menu|structure|site ?map|navigation)(?: of pages)? (?:is|are|becomes?|would be) now|(?:new|final|revised|updated|corrected|latest) (?:list|pages|menu|structure|site ?map|navigation)(?: of pages)?(?: (?:is|are|would be))?)\s*[:–-]?\s*(?<list>\p{L}[^.;!?]{8,})/iu';
+
+    public function __construct(private PageRequests $make)
+    {
+    }
+
+    public function requests(Sentence $sentence): iterable
+    {
+        if (1 !== preg_match(self::SAYS_SO, $sentence->text, $m, \PREG_OFFSET_CAPTURE)) {
+            return;
+        }
+        $names = Phrase::list((string) $m['list'][0]);
+        if (\count($names) < self::LEAST) {
+            return;
+        }
+        foreach ($this->make->pages($names, $sentence->start + (int) $m['list'][1], self::CERTAINTY) as $page) {
+            yield $page->isInferred() ? $page : new Candidate($page->kind, $page->value, $page->start, $page->length, $page->certainty, $page->origin, [self::ANEW => true] + $page->detail);
+        }
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DunePocket\Brief\Reading\Recogniser\Pages;
+
+use DunePocket\Brief\Reading\Candidate;
+use DunePocket\Brief\Reading\Phrase;
+use DunePocket\Brief\Reading\Sentence;
+
+/** "Pots, seconds, where to find me. That's your pages.": the sentence before names them. */
+final readonly class NamesBefore
+{
+    private const CERTAINTY = 0.95;
+    private const LEAST = 2;
+    private const POINTS_BACK = '/^(?:and |so )?(?:that[\'’]?s|those[\'’]?(?: are|re)|these are|that is|there are)(?: all)? (?:the|your|my|our|all the) (?:pages|menu)\b[^,]{0,25}[.!]*$/iu';
+
+    public function __construct(private PageRequests $make)
+    {
+    }
+
+    /**
+     * @param list<Sentence> $sentences
+     *
+     * @return iterable<Candidate>
+     */
+    public function requests(array $sentences): iterable
+    {
+        foreach ($sentences as $i => $sentence) {
+            $before = $sentences[$i - 1] ?? null;
+            if (null !== $before && $before->block === $sentence->block && $sentence->isSpoken() && 1 === preg_match(self::POINTS_BACK, $sentence->text)) {
+                $names = Phrase::list(rtrim($before->text, " \n.:!"));
+                yield from \count($names) < self::LEAST ? [] : $this->make->pages($names, $before->start, self::CERTAINTY);
+            }
+        }
+    }
+}
