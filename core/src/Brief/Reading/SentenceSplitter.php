@@ -97,7 +97,7 @@ final readonly class SentenceSplitter
      */
     private function isWrittenLineByLine(array $lines): bool
     {
-        $longest = max(array_map(mb_strlen(...), $lines));
+        $longest = max(0, ...array_map(mb_strlen(...), $lines));
         $short = 0;
         foreach (\array_slice($lines, 0, -1) as $i => $line) {
             $next = preg_split('/\s/u', trim($lines[$i + 1]), 2)[0] ?? '';

@@ -11,6 +11,8 @@ final readonly class SpanTraits
     private const CLOSE = 2;
     private const OPENS = '/["“‘\']\s*$/u';
     private const CLOSES = '/["”’\']/Au';
+    /** It opens and closes, so that only their number tells which. */
+    private const STRAIGHT = '"';
     /** Shorter words in capitals are no shouting. */
     private const SHORT = 3;
 
@@ -32,8 +34,10 @@ final readonly class SpanTraits
         foreach ([...$words, null] as $i => $word) {
             $between = substr($sentence, $end, ($word->start ?? \strlen($sentence)) - $end);
             $gaps[$i] = mb_substr(trim($between), 0, 2);
-            $opened[$i] = 1 === preg_match(self::OPENS, $between);
-            $closed[$i - 1] = 1 === preg_match(self::CLOSES, ltrim($between));
+            $isWithin = 1 === substr_count($sentence, self::STRAIGHT, 0, $end) % 2;
+            $closed[$i - 1] = 1 === preg_match(self::CLOSES, ltrim($between)) && ($isWithin || self::STRAIGHT !== ltrim($between)[0]);
+            $isWithin = $isWithin !== (1 === substr_count($between, self::STRAIGHT) % 2);
+            $opened[$i] = 1 === preg_match(self::OPENS, $between) && ($isWithin || self::STRAIGHT !== rtrim($between)[-1]);
             $end = $word?->end() ?? $end;
         }
         [$this->gaps, $this->opened, $this->closed] = [$gaps, $opened, $closed];
