@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DunePocket\Brief\Reading\Recogniser\Topics;
+
+use DunePocket\Brief\FactKind;
+use DunePocket\Brief\Reading\Block;
+use DunePocket\Brief\Reading\Candidate;
+use DunePocket\Brief\Reading\Phrase;
+
+/** Where the business is: with a number in it, it is the address. */
+final readonly class PlaceAnswer implements Answer
+{
+    private const PLACE = '/^[^.;\n]{2,80}/u';
+    private const SENTENCE = '/\b(?:we|our|i)\b/iu';
+
+    public function read(Block $block): iterable
+    {
+        if (1 === preg_match(self::PLACE, $block->text, $m) && 1 !== preg_match(self::SENTENCE, $m[0])) {
+            $words = rtrim($m[0]);
+            yield new Candidate(1 === preg_match('/\d/', $words) ? FactKind::ContactAddress : FactKind::Location, Phrase::tidy($words), $block->start, \strlen($words), self::CERTAINTY);
+        }
+    }
+}

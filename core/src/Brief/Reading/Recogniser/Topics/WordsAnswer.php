@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DunePocket\Brief\Reading\Recogniser\Topics;
+
+use DunePocket\Brief\FactKind;
+use DunePocket\Brief\Reading\Block;
+use DunePocket\Brief\Reading\Candidate;
+use DunePocket\Brief\Reading\Phrase;
+use DunePocket\Catalogue\Cues;
+
+/** Words to avoid or phrases to be found for: those in quotation marks, or else the parts of the list. */
+final readonly class WordsAnswer implements Answer
+{
+    private const QUOTED = '/["“]([^"“”\n]{2,60})["”]/u';
+    /** "natural" (what's the opposite?) and "delivery" (babies aren't pizzas) */
+    private const QUOTED_ALONE = '/^\W*(?:["“][^"“”\n]{2,60}["”]\s*(?:\([^)]*\))?[\s.,;]*(?:(?:and|or|nor|but|never|not)\b[\s,]*)*)+$/iu';
+    /** So many words beside the quoted ones: "I'd like “stunning” banned for life". */
+    private const AROUND_WORDS = 3;
+    private const MARKS = '/["“”‘’]|(?<!\p{L})\'|\'(?!\p{L})/u';
+    private const LONGEST = 60;
+
+    public function __construct(private FactKind $kind, private Cues $cues)
+    {
+    }
+
+    public function read(Block $block): iterable
+    {
+        $isQuotedAlone = 1 === preg_match(self::QUOTED_ALONE, $block->text) || $this->isProse($block->text);
+
+        return $isQuotedAlone && preg_match_all(self::QUOTED, $block->text, $quoted, \PREG_OFFSET_CAPTURE) > 0
+            ? array_map(fn (array $words): Candidate => new Candidate($this->kind, $words[0], $block->start + $words[1], \strlen($words[0]), self::CERTAINTY), $quoted[1])
+            : $this->listed($block);
+    }
+
+    /** "“Passed”. People die. “Loved one”, when we don't know that they were.": only what is quoted is meant. */
+    private function isProse(string $text): bool
+    {
+        return [] !== array_filter(preg_split('/[.;!?](?:\s|$)|,/u', preg_replace(self::QUOTED, '', $text) ?? $text) ?: [], static fn (string $part): bool => str_word_count($part) > self::AROUND_WORDS);
+    }
+
+    /** @return iterable<Candidate> */
+    private function listed(Block $block): iterable
+    {
+        $text = preg_replace(self::MARKS, ' ', $block->text) ?? $block->text;
+        foreach (Phrase::list(\strlen($text) === \strlen($block->text) ? $text : $block->text) as [$part, $at]) {
+            $value = trim(Phrase::tidy($part), '\'‘’');
+            if ('' !== $value && mb_strlen($value) < self::LONGEST && !$this->cues->isBlank($value) && (FactKind::AvoidWord !== $this->kind || !$this->cues->isSiteThing($value))) {
+                yield new Candidate($this->kind, $value, $block->start + $at, \strlen($part), self::CERTAINTY);
+            }
+        }
+    }
+}
