@@ -134,9 +134,9 @@ test('one layout everywhere, and one undo takes it back', async ({ page }) => {
   await page.getByRole('button', { name: 'Previous page' }).click();
   await choose(page, 1);
   await expect(page.locator('.details .mono.quiet')).toContainText(name);
-  await page.getByRole('button', { name: /^Undo “Lay out every/ }).click();
+  await page.getByRole('button', { name: /^Undo: Lay out every/ }).click();
   await saved(page);
-  await expect(page.getByRole('button', { name: /^Undo “Lay out every/ })).toHaveCount(0);
+  await expect(page.getByRole('button', { name: /^Undo: Lay out every/ })).toHaveCount(0);
 });
 
 test('all three widths stand side by side, and zoom holds', async ({ page }) => {

@@ -59,7 +59,7 @@ test('a designer goes from a pasted brief to a client’s comment and a download
   await page.keyboard.press('Control+z');
   await expect(strip(page, 'Home').locator('.cell-title', { hasText: 'First sight' })).toHaveCount(2);
   await page.reload();
-  await page.getByRole('button', { name: /Undo “Duplicate First sight”/ }).click();
+  await page.getByRole('button', { name: /Undo: Duplicate First sight/ }).click();
   await expect.poll(() => sections(page, 'Home')).toEqual(before);
   await page.getByRole('button', { name: 'Redo', exact: true }).click();
   await expect(strip(page, 'Home').locator('.cell-title', { hasText: 'First sight' })).toHaveCount(2);

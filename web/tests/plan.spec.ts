@@ -199,6 +199,6 @@ test('a page of the drawn tree is dragged below another, and back to the top', a
   await drag('Prices', 'Contact');
   await expect(page.locator('[data-page] title', { hasText: '/contact/prices' })).toHaveCount(1);
   await saved(page);
-  await page.getByRole('button', { name: /^Undo “/ }).click();
+  await page.getByRole('button', { name: /^Undo: / }).click();
   await expect(page.locator('[data-page] title', { hasText: '/contact/prices' })).toHaveCount(0);
 });

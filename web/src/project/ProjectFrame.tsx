@@ -104,10 +104,10 @@ export default function ProjectFrame() {
             />
             <span className="steps">
               <button className="plain link" disabled={!project.undo} onClick={undo} title="Ctrl Z">
-                {project.undo ? `Undo “${project.undo}”` : 'Nothing to undo'}
+                {project.undo ? `Undo: ${project.undo}` : 'Nothing to undo'}
               </button>
               {project.redo && (
-                <button className="plain link" onClick={redo} title={`Redo “${project.redo}” (Ctrl Shift Z)`}>
+                <button className="plain link" onClick={redo} title={`Redo: ${project.redo} (Ctrl Shift Z)`}>
                   Redo
                 </button>
               )}

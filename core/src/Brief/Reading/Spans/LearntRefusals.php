@@ -22,7 +22,9 @@ final readonly class LearntRefusals implements Learnt
 
     public function weighed(array $sentences, array $read): array
     {
-        return array_map(fn (Candidate $candidate): Candidate => FactKind::PageRefusal !== $candidate->kind || \in_array($candidate, $read, true) ? $candidate : $this->withFeature($candidate), $this->things->weighed($sentences, $read));
+        $known = array_flip(array_map(spl_object_id(...), $read));
+
+        return array_map(fn (Candidate $candidate): Candidate => FactKind::PageRefusal !== $candidate->kind || isset($known[spl_object_id($candidate)]) ? $candidate : $this->withFeature($candidate), $this->things->weighed($sentences, $read));
     }
 
     private function withFeature(Candidate $refusal): Candidate
