@@ -39,7 +39,7 @@ run_tests() {
     database_start
   fi
   if [ "$part" = all ] || [ "$part" = php ]; then
-    check "PHPUnit: core" php -d memory_limit=512M vendor/bin/phpunit --testsuite core
+    check "PHPUnit: core" php -d memory_limit=512M vendor/bin/paratest --testsuite core --passthru-php="'-d' 'memory_limit=512M'"
     database_recreate dune_test >/dev/null
     APP_ENV=test run_console dune doctrine:migrations:migrate --no-interaction >>"$var/log/setup.log" 2>&1 || fail "The test database could not be made (more in var/log/setup.log)."
     check "PHPUnit: app" env APP_ENV=test APP_SECRET=test DATABASE_URL="$(database_url dune)" php -d memory_limit=512M vendor/bin/phpunit --testsuite app
