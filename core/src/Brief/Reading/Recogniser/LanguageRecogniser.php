@@ -32,7 +32,7 @@ final readonly class LanguageRecogniser implements Recogniser
         usort($names, static fn (string $a, string $b): int => \strlen($b) <=> \strlen($a));
         $this->one = '(?:'.implode('|', array_map(static fn (string $name): string => preg_quote($name, '~'), $names)).')';
         $list = "{$this->one}(?:(?:\\s*,\\s*|\\s*(?:,\\s*)?(?:and|&|/|or|plus|as well as)\\s+)(?:(?:also|later|maybe|in)\\s+)*{$this->one})*";
-        $this->several = "~\\b(?:in|into|both|use|using|have)\\s+(?:both\\s+|simple\\s+|plain\\s+|the\\s+)*(?<names>$list)\\b(?!\\s+(?:class|lesson|course|restaurant|food|wine|style|bakery|cuisine|speak))|\\b(?<names2>$list)[-\\s]+(?:versions?|pages?|translations?|languages?|texts?|spelling)\\b|(?<names3>\\b\\p{L}+ spelling\\b)~iu";
+        $this->several = "~\\b(?:in|into|both|use|using|have)\\s+(?:both\\s+|simple\\s+|plain\\s+|the\\s+)*(?<names>$list)\\b(?!\\s+(?:into|class|lesson|course|restaurant|food|wine|style|bakery|cuisine|speak))|\\b(?<names2>$list)[-\\s]+(?:versions?|pages?|translations?|languages?|texts?|spelling)\\b|(?<names3>\\b\\p{L}+ spelling\\b)~iu";
     }
 
     public function recognise(Reading $reading): iterable

@@ -18,9 +18,15 @@ final readonly class Offerings implements Rule
 
     public function weigh(Contenders $contenders, Weighing $weighing): Contenders
     {
-        $contenders = $contenders->only(FactKind::Offering, fn (Candidate $offering): bool => !$contenders->overlap(FactKind::AreaServed, $offering) && !($offering->certainty <= self::LIKELY && $this->isSurelyPage($offering, $contenders)));
+        $contenders = $contenders->only(FactKind::Offering, fn (Candidate $offering): bool => !$this->isWhere($offering, $contenders) && !($offering->certainty <= self::LIKELY && $this->isSurelyPage($offering, $contenders)));
 
         return $contenders->with(FactKind::Offering, $this->merged($this->listedFirst($contenders->all(FactKind::Offering))));
+    }
+
+    /** "Grab rails across Devon" is offered there; "Devon" alone is not. */
+    private function isWhere(Candidate $offering, Contenders $contenders): bool
+    {
+        return [] !== array_filter($contenders->all(FactKind::AreaServed), static fn (Candidate $area): bool => $area->start <= $offering->start && $area->overlaps($offering));
     }
 
     private function isSurelyPage(Candidate $offering, Contenders $contenders): bool

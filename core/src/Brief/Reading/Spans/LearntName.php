@@ -16,6 +16,10 @@ use DunePocket\Catalogue\WordWeights;
 final readonly class LearntName implements Learnt
 {
     private const ENOUGH = -2.0;
+    /** … in a text so short that little can be seen. */
+    private const ENOUGH_IN_SHORT = 0.0;
+    /** "3-5 July" */
+    private const DATE = '/\d.*\b(?:january|february|march|april|may|june|july|august|september|october|november|december)\b/iu';
     /** What the words may be known as instead. */
     private const INSTEAD = [FactKind::Offering, FactKind::PageRequest, FactKind::PageRefusal, FactKind::Feature, FactKind::Audience, FactKind::Location, FactKind::AreaServed, FactKind::ContactPhone, FactKind::ContactAddress, FactKind::OpeningHours, FactKind::Price];
     /** The odds of words that are no run of words. */
@@ -38,12 +42,12 @@ final readonly class LearntName implements Learnt
     {
         $best = [];
         $likeliest = null;
-        $highest = self::ENOUGH;
+        $highest = \count($sentences) < self::CONTEXT ? self::ENOUGH_IN_SHORT : self::ENOUGH;
         foreach ($sentences as $sentence) {
             foreach ($sentence->spans as $i => $span) {
                 $key = $this->key($span->text);
                 $best[$key] = max($best[$key] ?? $sentence->odds[$i], $sentence->odds[$i]);
-                if ($sentence->odds[$i] > $highest) {
+                if ($sentence->odds[$i] > $highest && 1 !== preg_match(self::DATE, $span->text)) {
                     [$likeliest, $highest] = [$span, $sentence->odds[$i]];
                 }
             }

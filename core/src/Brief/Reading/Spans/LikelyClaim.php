@@ -27,6 +27,7 @@ final readonly class LikelyClaim implements Learnt
     private const PLAIN = 0.8;
     private const CERTAINTY = 0.45;
     private const ENOUGH = 1.0;
+    private const ENOUGH_IN_SHORT = 2.5;
     private const OWN = 1.0;
     private const CONTRAST = 2.0;
     private const CONTRAST_NEAR = 1.5;
@@ -56,7 +57,7 @@ final readonly class LikelyClaim implements Learnt
         }
         $sentences = array_values(array_filter($sentences, static fn (Weighed $weighed): bool => !$weighed->isAsked));
         $unexplained = new Unexplained($this->cues, $read);
-        [$likeliest, $highest] = [null, self::ENOUGH];
+        [$likeliest, $highest] = [null, \count($sentences) < self::CONTEXT ? self::ENOUGH_IN_SHORT : self::ENOUGH];
         foreach ($sentences as $i => $weighed) {
             $sentence = $weighed->sentence;
             if (!$this->mayClaim($sentence) || $this->says($sentence, $unexplained, self::EXPLAINED)) {
@@ -104,7 +105,8 @@ final readonly class LikelyClaim implements Learnt
             && \in_array($sentence->block->kind, [BlockKind::Paragraph, BlockKind::Answer, BlockKind::Item], true)
             && \in_array($sentence->block->topic, self::TOPICS, true)
             && str_word_count($sentence->text) >= self::FEWEST_WORDS
-            && 1 !== preg_match($this->cues->noClaim, $sentence->text);
+            && 1 !== preg_match($this->cues->noClaim, $sentence->text)
+            && 1 !== preg_match($this->cues->givenUp, $sentence->text);
     }
 
     /** What is said beside it, unless that speaks of the site: "book online instead of queueing" is no contrast. */
