@@ -67,7 +67,7 @@ final readonly class KindRecogniser
     public function recognise(Reading $reading, array $read): iterable
     {
         $best = null;
-        $around = ['names' => $this->ofKind($read, FactKind::BusinessName), 'offers' => $this->ofKind($read, FactKind::Offering), 'audiences' => $this->ofKind($read, FactKind::Audience)];
+        $around = ['names' => $this->ofKind($read, FactKind::BusinessName), 'offers' => $this->ofKind($read, FactKind::Offering), 'aside' => [...$this->ofKind($read, FactKind::Audience), ...$this->ofKind($read, FactKind::AvoidWord), ...$this->ofKind($read, FactKind::PageRefusal)]];
         $learnt = $this->trades->of(mb_strcut($reading->text->text, 0, self::FAR_ENOUGH));
         $highest = 0.0;
         foreach ($this->kinds as $kind) {
@@ -111,7 +111,7 @@ final readonly class KindRecogniser
     }
 
     /**
-     * @param array{names: list<Candidate>, offers: list<Candidate>, audiences: list<Candidate>} $read the surest first
+     * @param array{names: list<Candidate>, offers: list<Candidate>, aside: list<Candidate>} $read the surest first
      *
      * @return array{float, int, int, bool}|null score, start and length of the best word in bytes, and whether it was named
      */
@@ -160,7 +160,7 @@ final readonly class KindRecogniser
     }
 
     /**
-     * @param array{names: list<Candidate>, offers: list<Candidate>, audiences: list<Candidate>} $read the surest first
+     * @param array{names: list<Candidate>, offers: list<Candidate>, aside: list<Candidate>} $read the surest first
      *
      * @return key-of<self::WORTH>
      */
@@ -180,8 +180,8 @@ final readonly class KindRecogniser
         if ($isPlural && 1 === preg_match(self::SERVED, $before)) {
             return 'aside';
         }
-        foreach ($read['audiences'] as $audience) {
-            if ($this->isWithin($start, $length, $audience)) {
+        foreach ($read['aside'] as $other) {
+            if ($this->isWithin($start, $length, $other)) {
                 return 'aside';
             }
         }

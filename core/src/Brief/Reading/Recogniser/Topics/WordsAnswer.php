@@ -47,7 +47,7 @@ final readonly class WordsAnswer implements Answer
         foreach (Phrase::list(\strlen($text) === \strlen($block->text) ? $text : $block->text) as [$part, $at]) {
             $value = trim(Phrase::tidy($part), '\'‘’');
             if ('' !== $value && mb_strlen($value) < self::LONGEST && !$this->cues->isBlank($value) && (FactKind::AvoidWord !== $this->kind || !$this->cues->isSiteThing($value))) {
-                yield new Candidate($this->kind, $value, $block->start + $at, \strlen($part), self::CERTAINTY);
+                yield new Candidate($this->kind, $value, $block->start + $at, \strlen(rtrim($part, " \n.,;")), self::CERTAINTY);
             }
         }
     }
