@@ -7,6 +7,7 @@ namespace DunePocket\Brief\Reading\Spans;
 use DunePocket\Brief\FactKind;
 use DunePocket\Brief\Reading\Candidate;
 use DunePocket\Brief\Reading\Phrase;
+use DunePocket\Brief\Reading\Sentence;
 use DunePocket\Catalogue\WordWeights;
 
 /**
@@ -16,12 +17,10 @@ use DunePocket\Catalogue\WordWeights;
 final readonly class LearntName implements Learnt
 {
     private const ENOUGH = -2.0;
-    /** … in a text so short that little can be seen. */
-    private const ENOUGH_IN_SHORT = 0.0;
-    /** "3-5 July" */
     private const DATE = '/\d.*\b(?:january|february|march|april|may|june|july|august|september|october|november|december)\b/iu';
     /** What the words may be known as instead. */
     private const INSTEAD = [FactKind::Offering, FactKind::PageRequest, FactKind::PageRefusal, FactKind::Feature, FactKind::Audience, FactKind::Location, FactKind::AreaServed, FactKind::ContactPhone, FactKind::ContactAddress, FactKind::OpeningHours, FactKind::Price];
+    private const OF_OURS = '/\b(?:my|our|an?)\s+$/iu';
     /** The odds of words that are no run of words. */
     private const NO_SPAN = -6.0;
     private const FAR_LESS = 5.0;
@@ -42,12 +41,12 @@ final readonly class LearntName implements Learnt
     {
         $best = [];
         $likeliest = null;
-        $highest = \count($sentences) < self::CONTEXT ? self::ENOUGH_IN_SHORT : self::ENOUGH;
+        $highest = self::ENOUGH;
         foreach ($sentences as $sentence) {
             foreach ($sentence->spans as $i => $span) {
                 $key = $this->key($span->text);
                 $best[$key] = max($best[$key] ?? $sentence->odds[$i], $sentence->odds[$i]);
-                if ($sentence->odds[$i] > $highest && 1 !== preg_match(self::DATE, $span->text)) {
+                if ($sentence->odds[$i] > $highest && $this->mayBeName($span, $sentence->sentence)) {
                     [$likeliest, $highest] = [$span, $sentence->odds[$i]];
                 }
             }
@@ -56,6 +55,13 @@ final readonly class LearntName implements Learnt
         $name = $likeliest?->as(FactKind::BusinessName, mb_strtolower($likeliest->text) === $likeliest->text ? Phrase::properName($likeliest->text) : Phrase::tidy($likeliest->text));
 
         return null === $name || [] !== array_filter($read, static fn (Candidate $candidate): bool => \in_array($candidate->kind, self::INSTEAD, true) && $candidate->overlaps($name)) ? $read : [...$read, $name];
+    }
+
+    /** "Our festival is on 3-5 July", "a site for my window cleaning round" */
+    private function mayBeName(Span $span, Sentence $sentence): bool
+    {
+        return 1 !== preg_match(self::DATE, $span->text)
+            && (mb_strtolower($span->text) !== $span->text || 1 !== preg_match(self::OF_OURS, substr($sentence->text, 0, $span->start - $sentence->start)));
     }
 
     private function key(string $name): string

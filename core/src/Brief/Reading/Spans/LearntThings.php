@@ -72,7 +72,15 @@ final readonly class LearntThings implements Learnt
             }
         }
 
-        return \count($sentences) < self::CONTEXT ? $read : array_values(array_filter($read, fn (Candidate $candidate): bool => $candidate->kind !== $this->kind || ($best[mb_strtolower($candidate->value)] ?? \INF) >= ($candidate->certainty <= self::GUESS ? max($this->limits['doubtful'], self::DOUBTFUL_GUESS) : $this->limits['doubtful'])));
+        return \count($sentences) < self::CONTEXT ? $read : array_values(array_filter($read, fn (Candidate $candidate): bool => $candidate->kind !== $this->kind || ($best[mb_strtolower($candidate->value)] ?? \INF) >= $this->doubtful($candidate)));
+    }
+
+    /** Below which odds it is none. What has its price is more than a guess. */
+    private function doubtful(Candidate $candidate): float
+    {
+        $isGuess = $candidate->certainty <= self::GUESS && !isset($candidate->detail['price']);
+
+        return $isGuess ? max($this->limits['doubtful'], self::DOUBTFUL_GUESS) : $this->limits['doubtful'];
     }
 
     /**
