@@ -22,6 +22,16 @@ final class KindRecogniserTest extends TestCase
         return [...(new KindRecogniser(Bench::catalogue()->businessKinds(), new Affinities(Bench::catalogue()->trades())))->recognise(Readings::of($text, $topic), $read)][0] ?? null;
     }
 
+    public function testWhatIsNotWantedOrNotSaidTellsNoTrade(): void
+    {
+        $text = 'Call it a boutique, or a café.';
+        $avoided = new Candidate(FactKind::AvoidWord, 'boutique', (int) strpos($text, 'boutique'), 8, 0.95);
+        $refused = new Candidate(FactKind::PageRefusal, 'Café', (int) strpos($text, 'café'), \strlen('café'), 0.95);
+        self::assertNotNull(self::kind($text));
+        self::assertNotNull(self::kind($text, [$avoided]));
+        self::assertNull(self::kind($text, [$avoided, $refused]));
+    }
+
     /** @return iterable<string, array{string, ?string}> text and the kind */
     public static function texts(): iterable
     {

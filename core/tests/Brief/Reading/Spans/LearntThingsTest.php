@@ -115,6 +115,8 @@ final class LearntThingsTest extends TestCase
         $text = 'We paint boats. That is so. It is. It was. It will be.';
         self::assertSame([], self::weighed(self::things(), $text, [$boats(0.6)]));
         self::assertCount(1, self::weighed(self::things(), $text, [$boats(0.7)]));
+        $priced = new Candidate(FactKind::Offering, 'Boats', 9, 5, 0.6, detail: ['price' => '£9']);
+        self::assertSame([$priced], self::weighed(self::things(), $text, [$priced]), 'what has its price is no guess');
     }
 
     public function testWhereThingsAreAskedForNothingIsAddedToWhatWasUnderstood(): void
@@ -131,6 +133,7 @@ final class LearntThingsTest extends TestCase
         self::assertSame(['journey'], Sentences::values(self::weighed($avoided, 'We hate “journey” in a text.')));
         self::assertSame([], self::weighed($avoided, 'We hate journey in a text.'), 'only what is quoted');
         self::assertSame([], self::weighed($avoided, 'We like “journey” in a text.'));
+        self::assertSame(['journey'], Sentences::values(self::weighed($avoided, 'We say "trip", we hate "journey".')), 'what is said, and what stands between two quotations, is not avoided');
         $known = [new Candidate(FactKind::Keyphrase, 'journey', 11, 7, 0.95)];
         self::assertSame($known, self::weighed($avoided, 'We hate “journey” in a text.', $known));
     }
@@ -150,6 +153,7 @@ final class LearntThingsTest extends TestCase
         $name = new LearntName(new WordWeights(WordWeights::parse("-6.00\t\n3.00\tcapitals all\n2.00\twords 2\n-3.00\t-1 near\n")));
         self::assertSame(['Hollin Barn'], Sentences::values(self::weighed($name, 'We are Hollin Barn near Moss Side.')));
         self::assertSame([], self::weighed($name, 'We are a barn near a moss.'));
+        self::assertSame([], self::weighed($name, 'We are 5 July.'), 'a date is none');
     }
 
     public function testANameInSmallLettersIsWrittenAsAName(): void
