@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace DunePocket\Brief\Reading\Recogniser;
 
 use DunePocket\Brief\FactKind;
+use DunePocket\Brief\Reading\Block;
 use DunePocket\Brief\Reading\BlockKind;
 use DunePocket\Brief\Reading\Reading;
 use DunePocket\Brief\Reading\Recogniser;
@@ -57,7 +58,7 @@ final readonly class TopicRecogniser implements Recogniser
         $isNamed = false;
         foreach ($reading->blocks as $block) {
             $answer = $this->answers[$block->topic ?? ''] ?? null;
-            if (null === $answer || !\in_array($block->kind, self::ANSWERS, true) || $this->cues->isBlank($block->text)) {
+            if (null === $answer || !\in_array($block->kind, self::ANSWERS, true) || $this->cues->isBlank($block->text) || $this->saysNothing($block)) {
                 continue;
             }
             $isName = FactKind::BusinessName->value === $block->topic;
@@ -66,5 +67,11 @@ final readonly class TopicRecogniser implements Recogniser
             }
             $isNamed = $isNamed || $isName;
         }
+    }
+
+    /** "Do you have testimonials?" – "Not yet.": what was asked and denied; nor does a yes prove anything. */
+    private function saysNothing(Block $block): bool
+    {
+        return false === $block->agreed || (true === $block->agreed && FactKind::Proof->value === $block->topic);
     }
 }

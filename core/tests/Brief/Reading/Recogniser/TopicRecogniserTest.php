@@ -55,6 +55,14 @@ final class TopicRecogniserTest extends TestCase
         self::assertSame('Ashen Row', $read[0]->value);
     }
 
+    public function testAQuestionAnsweredWithNoTellsNothing(): void
+    {
+        $read = static fn (string $topic, bool $agreed): array => [...(new TopicRecogniser(Bench::catalogue()->cues()))->recognise(Readings::of('Do you have testimonials', $topic, BlockKind::Paragraph, $agreed))];
+        self::assertSame([], $read('proof', false));
+        self::assertSame([], $read('proof', true), 'a yes alone proves nothing');
+        self::assertNotSame([], [...(new TopicRecogniser(Bench::catalogue()->cues()))->recognise(Readings::of('Four to six', 'page_count', BlockKind::Paragraph, true))]);
+    }
+
     public function testAHeadingAnswersNothing(): void
     {
         self::assertSame([], [...(new TopicRecogniser(Bench::catalogue()->cues()))->recognise(Readings::of('Farmers', 'audience', BlockKind::Heading))]);
