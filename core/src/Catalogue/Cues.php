@@ -182,8 +182,8 @@ final readonly class Cues
         $this->presentSiteLacks = new Wordings($cues->strings('present_site_lacks'), $expand);
         $refusals = $brief->child('refusals');
         $said = [
-            ...array_map(static fn (string $said): string => '{HEAD}(?<names>{SUBJECT}(?:(?:,| and| or) {ARTICLE}{SUBJECT})*)(?: thing| idea| bit)?(?: (?:on|at|from|in|of|with|for) [^.,;!?]{3,30}?)?,? '.$said, $refusals->strings('said_of')),
-            ...array_map(static fn (string $said): string => $said.'\\s+{ARTICLE}(?<names>{THING}(?:(?:,| and| or) (?:an? |the )?{THING})*)(?=\\s*[.,;!?]|$| (?:on|off|out|from|in|for|was|were|at|with|because|as|so|and|to)\\b)', $refusals->strings('said_to')),
+            ...array_map(static fn (string $said): string => '{HEAD}(?<names>{SUBJECT}(?:(?:,| and| or) {ARTICLE}{SUBJECT}){0,3})(?: thing| idea| bit)?(?: (?:on|at|from|in|of|with|for) [^.,;!?]{3,30}?)?,? '.$said, $refusals->strings('said_of')),
+            ...array_map(static fn (string $said): string => $said.'\\s+{ARTICLE}(?<names>{THING}(?:(?:,| and| or) (?:an? |the )?{THING}){0,3})(?=\\s*[.,;!?]|$| (?:on|off|out|from|in|for|was|were|at|with|because|as|so|and|to)\\b)', $refusals->strings('said_to')),
         ];
         $this->refusals = [
             ...array_map(static fn (string $wording): array => [$expand($wording), false, false], $said),
