@@ -13,7 +13,7 @@ final readonly class NamesBefore
 {
     private const CERTAINTY = 0.95;
     private const LEAST = 2;
-    private const POINTS_BACK = '/^(?:and |so )?(?:that[\'’]?s|those[\'’]?(?: are|re)|these are|that is|there are)(?: all)? (?:the|your|my|our|all the) (?:pages|menu)\b[^,]{0,25}[.!]*$/iu';
+    private const POINTS_BACK = '/^(?:and |so )?(?:that[\'’]?s|those[\'’]?(?: are|re)|these are|that is)(?: all)? (?:the|your|my|our|all the) (?:pages|menu)\b[^,]{0,25}[.!]*$/iu';
 
     public function __construct(private PageRequests $make)
     {
