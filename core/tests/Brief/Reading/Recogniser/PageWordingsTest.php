@@ -52,6 +52,8 @@ final class PageWordingsTest extends TestCase
         yield 'one of something else' => ['OneAbout', 'We have two boats, one for hire.', []];
         yield 'pointed at' => ['PointedAt', 'artists, flash, aftercare, book <- those are the pages', ['Artists', 'Flash', 'Aftercare', 'Book']];
         yield 'a list given anew' => ['ListAnew', 'So the list is now home, hire, prices and contact.', ['Home', 'Hire', 'Prices', 'Contact']];
+        yield 'anew, but of dishes' => ['ListAnew', 'The new list is soup, fish, lamb and cake.', []];
+        yield 'a menu of dishes' => ['ListAnew', 'The new menu is home smoked fish, prices, lamb and contact.', []];
         yield 'anew, but no list' => ['ListAnew', 'The list is now with Gwen.', []];
         yield 'the end of a sentence' => ['KnownTail', 'Can we have services, prices, about, contact.', ['Services', 'Prices', 'About', 'Contact']];
         yield 'the end with something unknown' => ['KnownTail', 'We have services, prices, horses and contact.', []];

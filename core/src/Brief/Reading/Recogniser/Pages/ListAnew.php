@@ -15,7 +15,9 @@ final readonly class ListAnew implements PageWording
     public const ANEW = 'anew';
     private const CERTAINTY = 0.96;
     private const LEAST = 3;
-    private const SAYS_SO = '/\b(?:(?:the|our|my) )?(?:(?:list|pages|menu|structure|site ?map|navigation)(?: of pages)? (?:is|are|becomes?|would be) now|(?:new|final|revised|updated|corrected|latest) (?:list|pages|menu|structure|site ?map|navigation)(?: of pages)?(?: (?:is|are|would be))?)\s*[:–-]?\s*(?<list>\p{L}[^.;!?]{8,})/iu';
+    /** "The new list is fish, lamb and cake." */
+    private const LEAST_KNOWN = 2;
+    private const SAYS_SO = '/\b(?:(?:the|our|my) )?(?:(?:list|pages|menu|structure|site ?map|navigation)(?: of pages)? (?:is|are|becomes?|would be) now|(?:(?:new|latest) (?:list|structure|site ?map)|(?:final|revised|updated|corrected) (?:list|pages|structure|site ?map|navigation))(?: of pages)?(?: (?:is|are|would be))?)\s*[:–-]?\s*(?<list>\p{L}[^.;!?]{8,})/iu';
 
     public function __construct(private PageRequests $make)
     {
@@ -27,7 +29,7 @@ final readonly class ListAnew implements PageWording
             return;
         }
         $names = Phrase::list((string) $m['list'][0]);
-        if (\count($names) < self::LEAST) {
+        if (\count($names) < self::LEAST || \count(array_filter($names, fn (array $name): bool => $this->make->isKnown($name[0]))) < self::LEAST_KNOWN) {
             return;
         }
         foreach ($this->make->pages($names, $sentence->start + (int) $m['list'][1], self::CERTAINTY) as $page) {
