@@ -10,6 +10,9 @@ use DunePocket\Catalogue\Wordings;
 /** A source taken apart into blocks and sentences. */
 final readonly class Reading
 {
+    /** What a business says of itself, it says within the first five thousand words; in bytes. */
+    private const FAR_ENOUGH = 30_000;
+
     /** Looks through the client's sentences. */
     public SentenceSearch $search;
 
@@ -31,6 +34,18 @@ final readonly class Reading
     public function says(int $number, Wordings $wordings): bool
     {
         return $this->search->mayHold($wordings, $number) && $wordings->standIn($this->sentences[$number]->text);
+    }
+
+    /** The text as far as a business tells what it is and does. */
+    public function beginning(): string
+    {
+        return mb_strcut($this->text->text, 0, self::FAR_ENOUGH);
+    }
+
+    /** @param int $start in bytes from the start of the source */
+    public function isInBeginning(int $start): bool
+    {
+        return $start < self::FAR_ENOUGH;
     }
 
     /** @return array<int, int> by age of the message: where its first words stand, in bytes */

@@ -48,8 +48,8 @@ final readonly class FeatureRecogniser implements Recogniser
 
     public function recognise(Reading $reading): iterable
     {
-        $quoteForms = $this->withQuoteForm($reading);
         $standing = $reading->search->holding($this->cues->features, static fn (Wordings $wordings): array => $wordings->each);
+        $quoteForms = $this->withQuoteForm($reading, $standing);
         foreach ($reading->sentences as $i => $sentence) {
             $topic = $sentence->block->topic;
             if (!$sentence->isSpoken() || \in_array($sentence->block->kind, [BlockKind::Title, BlockKind::Heading], true) || \in_array($topic, ['avoid_word', 'keyphrase', 'business_name', 'design_note'], true) || ('offering' === $topic && true !== $sentence->block->agreed) || ('tone' === $topic && ($sentence->isFirst() || !$reading->says($i, $this->cues->wanting)))) {
@@ -111,13 +111,15 @@ final readonly class FeatureRecogniser implements Recogniser
     /**
      * "Ask for a quote. Fill in the form": that form is the one for quotes.
      *
+     * @param array<int, array<string, Wordings>> $standing by the number of the sentence
+     *
      * @return array<int, true> by the number of the sentence
      */
-    private function withQuoteForm(Reading $reading): array
+    private function withQuoteForm(Reading $reading, array $standing): array
     {
         $sentences = [];
-        foreach ($reading->sentences as $i => $sentence) {
-            if ($this->cues->features['quote-form']->standIn($sentence->text)) {
+        foreach ($standing as $i => $features) {
+            if (isset($features['quote-form']) && $features['quote-form']->standIn($reading->sentences[$i]->text)) {
                 $sentences += [$i - 1 => true, $i => true, $i + 1 => true];
             }
         }

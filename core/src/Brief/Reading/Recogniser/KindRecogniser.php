@@ -10,7 +10,6 @@ use DunePocket\Brief\Reading\Affinities;
 use DunePocket\Brief\Reading\BlockKind;
 use DunePocket\Brief\Reading\Candidate;
 use DunePocket\Brief\Reading\Reading;
-use DunePocket\Brief\Reading\Sentence;
 use DunePocket\Catalogue\BusinessKind;
 
 /**
@@ -39,20 +38,6 @@ final readonly class KindRecogniser
     /** What the weights of all words of the text count beside the words that stand for the kind. */
     private const LEARNT = 0.25;
     private const MOST_FROM_ONE_WORD = 2;
-    private const EARLY_SENTENCES = 4;
-    /** How far into an answer a business says what it is, in bytes. */
-    private const OPENING = 80;
-    /** What a business is, is said within the first five thousand words; in bytes. */
-    private const FAR_ENOUGH = 30_000;
-    /** Topics under which a business is not described. */
-    private const ASIDE_TOPICS = ['audience', 'page_request', 'page_refusal', 'competitor', 'feature', 'tone', 'avoid_word', 'goal', 'secondary_goal', 'location', 'design_note', 'deadline', 'budget', 'existing_site'];
-    private const NOT_OURS = '/\b(?:no|not|forget|drop|don[\'’]?t (?:think (?:we|i) )?(?:need|want))(?: an?| the)?\s*$|\b(?:at|in|near|above|behind|opposite|beside|by|off|under|round|from|to) (?:the|an?|our local|your|my (?:old|local|friend[\'’]s))\s+(?:[\p{L}-]+\s+){0,2}$|\b(?:customers|clients|people who|work for|works for|hired by|booked by|used by|and by|sell to|supply|used by|used to be|former|for|like|unlike|near|next to|above|opposite|between|instead of|than)\b[^.;]{0,60}$/iu';
-    /** "in care homes", "for schools": a business speaks of itself as one. */
-    private const THEIRS = '/\b(?:in|to|with|at|by|from|between|for|of)\s+(?:[\p{L}-]+,?\s+){0,3}$/iu';
-    /** "A physiotherapist for musicians", "leftovers from bakeries and cafes" */
-    private const SERVED = '/\b(?:for|from|to|between|help(?:s|ing)?|serv(?:es?|ing)|support(?:s|ing)?|advis(?:es?|ing)|supply(?:ing)?|supplies)\s+(?:(?:[\p{L}-]+,?\s+)?(?:[\p{L}-]+\s+and\s+)?)(?:[\p{L}-]+\s+)?$/iu';
-    private const OF_THE_SITE = '/\b(?:web ?site|site|home ?page|pages?|section|brief|menu|button|form)\b/iu';
-    private const SELF = '/\b(?:we(?:[\'’]re| are)|i(?:[\'’]m| am)|is|are|it[\'’]s|was|run|runs|own|owns|opened|started|founded|set up|manage|manages|as|called)\s+(?:(?:also|now|still|really|just|basically|mainly)\s+)?(?:(?:an?|the|one|two|three|some|your)\s+(?:(?!(?:for|of|with|to|from|at|by|who|that|which)\s)[\p{L}\'’-]+\s+){0,4})?$|^(?:an?|the)\s+(?:[\p{L}-]+\s+){0,3}$|\((?:an? |the )?(?:[\p{L}-]+\s+){0,1}$|\b(?:our|my)\s+(?:(?![\p{L}-]+s\s)[\p{L}-]+\s+){0,3}$|\b(?:web ?site|site|page|brief|something)\s+(?:for|of|about)\s+(?:(?:my|our|the|an?)\s+(?:[\p{L}\'’-]+\s+){0,3})?$/iu';
 
     /** @param list<BusinessKind> $kinds */
     public function __construct(private array $kinds, private Affinities $trades)
@@ -67,11 +52,11 @@ final readonly class KindRecogniser
     public function recognise(Reading $reading, array $read): iterable
     {
         $best = null;
-        $around = ['names' => $this->ofKind($read, FactKind::BusinessName), 'offers' => $this->ofKind($read, FactKind::Offering), 'aside' => [...$this->ofKind($read, FactKind::Audience), ...$this->ofKind($read, FactKind::AvoidWord), ...$this->ofKind($read, FactKind::PageRefusal)]];
-        $learnt = $this->trades->of(mb_strcut($reading->text->text, 0, self::FAR_ENOUGH));
+        $places = new TradeWordPlaces($reading, $read);
+        $learnt = $this->trades->of($reading->beginning());
         $highest = 0.0;
         foreach ($this->kinds as $kind) {
-            $evidence = $this->evidence($kind, $reading, $around);
+            $evidence = $this->evidence($kind, $reading, $places);
             if (null === $evidence) {
                 continue;
             }
@@ -97,25 +82,8 @@ final readonly class KindRecogniser
         );
     }
 
-    /**
-     * @param list<Candidate> $read
-     *
-     * @return list<Candidate> the surest first
-     */
-    private function ofKind(array $read, FactKind $kind): array
-    {
-        $found = array_values(array_filter($read, static fn (Candidate $candidate): bool => $candidate->kind === $kind));
-        usort($found, static fn (Candidate $a, Candidate $b): int => $b->certainty <=> $a->certainty);
-
-        return $found;
-    }
-
-    /**
-     * @param array{names: list<Candidate>, offers: list<Candidate>, aside: list<Candidate>} $read the surest first
-     *
-     * @return array{float, int, int, bool}|null score, start and length of the best word in bytes, and whether it was named
-     */
-    private function evidence(BusinessKind $kind, Reading $reading, array $read): ?array
+    /** @return array{float, int, int, bool}|null score, start and length of the best word in bytes, and whether it was named */
+    private function evidence(BusinessKind $kind, Reading $reading, TradeWordPlaces $places): ?array
     {
         $score = 0.0;
         $best = null;
@@ -127,7 +95,7 @@ final readonly class KindRecogniser
             if ($seen[$key] > self::MOST_FROM_ONE_WORD) {
                 continue;
             }
-            $worth = self::WORTH[$this->place($reading->sentences[$number], $number, $start, \strlen($word), $sort, $read)][$sort] + self::LONGER * (str_word_count($word) - 1);
+            $worth = self::WORTH[$places->of($number, $start, \strlen($word), 'names' === $sort)][$sort] + self::LONGER * (str_word_count($word) - 1);
             $score += $worth;
             if ($worth > $bestWorth) {
                 $bestWorth = $worth;
@@ -142,7 +110,7 @@ final readonly class KindRecogniser
     private function found(BusinessKind $kind, Reading $reading): array
     {
         $found = [];
-        $text = mb_strcut($reading->text->text, 0, self::FAR_ENOUGH);
+        $text = $reading->beginning();
         foreach (['names' => $kind->names, 'words' => $kind->words] as $sort => $pattern) {
             preg_match_all($pattern ?? '/(*FAIL)/', $text, $matches, \PREG_OFFSET_CAPTURE);
             foreach ($matches[0] as [$word, $start]) {
@@ -157,55 +125,5 @@ final readonly class KindRecogniser
         usort($found, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
 
         return $found;
-    }
-
-    /**
-     * @param array{names: list<Candidate>, offers: list<Candidate>, aside: list<Candidate>} $read the surest first
-     *
-     * @return key-of<self::WORTH>
-     */
-    private function place(Sentence $sentence, int $number, int $start, int $length, string $sort, array $read): string
-    {
-        $topic = $sentence->block->topic;
-        $before = substr($sentence->text, 0, $start - $sentence->start);
-        if ([] !== $read['names'] && $this->isWithin($start, $length, $read['names'][0])) {
-            return 'name';
-        }
-        if ($sentence->isRefused() || \in_array($topic, self::ASIDE_TOPICS, true)) {
-            return 'aside';
-        }
-        $word = substr($sentence->text, \strlen($before), $length);
-        $end = 1 === preg_match('/^\p{L}+/u', substr($sentence->text, \strlen($before) + $length), $m) ? $m[0] : '';
-        $isPlural = 1 === preg_match('/[^s]s$/iu', $word.$end);
-        if ($isPlural && 1 === preg_match(self::SERVED, $before)) {
-            return 'aside';
-        }
-        foreach ($read['aside'] as $other) {
-            if ($this->isWithin($start, $length, $other)) {
-                return 'aside';
-            }
-        }
-        $saysWhatTheyAre = 'business_kind' === $topic && $sentence->isFirst() && \strlen($before) < self::OPENING;
-        if ($saysWhatTheyAre || 1 === preg_match(self::SELF, $before)) {
-            return 'self';
-        }
-        if (('names' === $sort && 1 === preg_match(self::NOT_OURS, $before)) || ($isPlural && 1 === preg_match(self::THEIRS, $before))) {
-            return 'aside';
-        }
-        foreach ($read['offers'] as $offer) {
-            if ($this->isWithin($start, $length, $offer)) {
-                return 'offer';
-            }
-        }
-        if (1 === preg_match(self::OF_THE_SITE, $sentence->text)) {
-            return 'aside';
-        }
-
-        return $number < self::EARLY_SENTENCES ? 'early' : 'said';
-    }
-
-    private function isWithin(int $start, int $length, Candidate $candidate): bool
-    {
-        return $start < $candidate->start + $candidate->length && $candidate->start < $start + $length;
     }
 }

@@ -43,7 +43,7 @@ final readonly class OfferingRecogniser implements Recogniser
     private BareList $list;
     private OneByOne $single;
 
-    public function __construct(Cues $cues, Negation $negation, PageKinds $pages)
+    public function __construct(private Cues $cues, Negation $negation, PageKinds $pages)
     {
         $words = new OfferingWords($cues, $pages);
         $item = new OfferingItem($cues);
@@ -51,7 +51,7 @@ final readonly class OfferingRecogniser implements Recogniser
         $this->running = new InRunningText($cues, $negation, $words, $item);
         $this->first = new SaidFirst($cues, $words, $item);
         $this->priced = new PricedThings($cues);
-        $this->framed = new Framed($cues, $words, $item);
+        $this->framed = new Framed($words, $item);
         $this->list = new BareList($cues, $words, $item);
         $this->single = new OneByOne($cues, $words, $item);
         $this->asked = new AskedOfferings($cues, $item, $this->running, $this->first, $this->priced, $this->single);
@@ -62,6 +62,7 @@ final readonly class OfferingRecogniser implements Recogniser
         yield from $this->unheaded->offered($reading->sentences);
         $before = $announced = null;
         $row = $this->single->inARow($reading->sentences, fn (Sentence $sentence): bool => $this->isOfBusiness($sentence) && $this->running->hasSureVerb($sentence->text));
+        $framed = $reading->search->holding($this->cues->offeringFrames, static fn (string $frame): array => [$frame]);
         $isTold = 1 !== preg_match(self::FIRST_PERSON, $reading->text->text);
         foreach ($reading->sentences as $i => $sentence) {
             if (!$this->tells($sentence)) {
@@ -76,7 +77,7 @@ final readonly class OfferingRecogniser implements Recogniser
                     ...([] === $told && ($announced === $sentence->block || ($before === $sentence->block && $this->single->goesOn($sentence))) ? $this->single->offered($sentence) : []),
                     ...([] === $told && isset($row[$i]) ? $this->single->offered($sentence, self::GUESS) : []),
                     ...$this->first->offered($sentence),
-                    ...$this->framed->offered($sentence),
+                    ...$this->framed->offered($sentence, $framed[$i] ?? []),
                     ...$this->priced->offered($sentence),
                     ...(\count($told) > 1 ? [] : $this->list->offered($sentence, $before === $sentence->block)),
                 ];

@@ -11,7 +11,6 @@ use DunePocket\Brief\Reading\Numeral;
 use DunePocket\Brief\Reading\Phrase;
 use DunePocket\Brief\Reading\Reading;
 use DunePocket\Brief\Reading\Recogniser;
-use DunePocket\Brief\Reading\Searching\SentenceSearch;
 use DunePocket\Brief\Reading\Sentence;
 use DunePocket\Brief\Reading\WordList;
 use DunePocket\Catalogue\CuePattern;
@@ -50,15 +49,31 @@ final readonly class PatternRecogniser implements Recogniser
     public function recognise(Reading $reading): iterable
     {
         $openings = $reading->openings();
-        $withoutBrackets = new SentenceSearch(array_map(fn (Sentence $sentence): string => $this->withoutBrackets($sentence->text), $reading->sentences));
+        $bracketed = array_filter(array_map(fn (Sentence $sentence): string => $this->withoutBrackets($sentence->text), $reading->sentences), static fn (string $text, int $number): bool => $text !== $reading->sentences[$number]->text, \ARRAY_FILTER_USE_BOTH);
         foreach ($this->cues->patterns as $pattern) {
-            foreach (($this->seesBrackets($pattern) ? $reading->search : $withoutBrackets)->numbers($pattern->find) as $number) {
+            foreach ($this->numbers($pattern, $reading, $bracketed) as $number) {
                 $sentence = $reading->sentences[$number];
                 if ($this->stands($pattern->in, $sentence, $sentence->start - ($openings[$sentence->block->age] ?? 0))) {
                     yield from $this->matches($pattern, $sentence);
                 }
             }
         }
+    }
+
+    /**
+     * @param array<int, string> $bracketed the sentences that read differently without their brackets, by number
+     *
+     * @return list<int> numbers of the sentences in which the wording may stand, in order
+     */
+    private function numbers(CuePattern $pattern, Reading $reading, array $bracketed): array
+    {
+        $numbers = iterator_to_array($reading->search->numbers($pattern->find), false);
+        if (!$this->seesBrackets($pattern)) {
+            $numbers = array_unique([...$numbers, ...array_keys(preg_grep($pattern->find, $bracketed) ?: [])]);
+            sort($numbers);
+        }
+
+        return $numbers;
     }
 
     /** @param int $into how far into its message the sentence stands, in bytes */

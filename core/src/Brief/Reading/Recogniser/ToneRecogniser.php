@@ -35,11 +35,12 @@ final readonly class ToneRecogniser implements Recogniser
 
     public function recognise(Reading $reading): iterable
     {
-        foreach ($reading->sentences as $sentence) {
+        foreach ($reading->search->holding($this->cues->tones, static fn (string $pattern): array => [$pattern]) as $i => $standing) {
+            $sentence = $reading->sentences[$i];
             if (!$sentence->isSpoken() || false === $sentence->block->agreed || 1 === preg_match(self::GREETING, $sentence->text) || !$this->isAboutVoice($sentence)) {
                 continue;
             }
-            foreach ($this->cues->tones as $tone => $pattern) {
+            foreach ($standing as $tone => $pattern) {
                 preg_match_all($pattern, $sentence->text, $matches, \PREG_OFFSET_CAPTURE);
                 foreach ($matches[0] as [$word, $offset]) {
                     if (!$this->isDenied($sentence, (int) $offset) || 1 === preg_match('/^(?:no|not)\b/iu', $word)) {

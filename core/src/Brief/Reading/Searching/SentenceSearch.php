@@ -16,8 +16,9 @@ final class SentenceSearch
 {
     /** Ends a line and a sentence, and is nothing that a wording could reach across. */
     private const BETWEEN = "\n\x01.;\n";
-    /** From how many sentences on it pays to know their words. */
-    private const LONG = 250;
+    /** From how many sentences or bytes on it pays to know their words. */
+    private const MANY = 250;
+    private const LONG = 40_000;
     /** Looking through sentences one by one pays for up to this part of them. */
     private const FEW = 0.4;
 
@@ -43,7 +44,7 @@ final class SentenceSearch
         $this->starts = $starts;
         $this->known = new \WeakMap();
         $this->text = implode(self::BETWEEN, $sentences);
-        $this->index = \count($sentences) < self::LONG ? null : new WordIndex($sentences);
+        $this->index = \count($sentences) < self::MANY && $length < self::LONG ? null : new WordIndex($sentences);
     }
 
     /** @param list<Sentence> $sentences */
@@ -84,7 +85,7 @@ final class SentenceSearch
      * @param array<array-key, T>       $things
      * @param callable(T): list<string> $patterns of each
      *
-     * @return array<int, array<array-key, T>> by number of the sentence those things of which a pattern stands in it, under their keys and in their order
+     * @return array<int, array<array-key, T>> by number of the sentence those things of which a pattern stands in it, under their keys and in their order; by number, from the first
      */
     public function holding(array $things, callable $patterns): array
     {
@@ -96,6 +97,7 @@ final class SentenceSearch
                 }
             }
         }
+        ksort($held);
 
         return $held;
     }

@@ -13,8 +13,6 @@ final readonly class SpanFinder
 {
     private const MOST_WORDS = 6;
     private const TOGETHER = '/^[ \t\-\/]+$/';
-    /** What a business says of itself, it says within the first seven thousand words; in bytes. */
-    public const FAR_ENOUGH = 40_000;
     /** What goes on for longer is no sentence; in bytes. */
     private const LONGEST = 2_000;
 
@@ -33,9 +31,10 @@ final readonly class SpanFinder
     /** @return iterable<SentenceSpans> */
     public function in(Reading $reading): iterable
     {
-        $source = new SourceTraits(mb_strcut($reading->text->text, 0, self::FAR_ENOUGH));
-        yield from $this->inAll($reading->sentences, $source, false);
-        yield from $this->inAll($reading->asked, $source, true);
+        $source = new SourceTraits($reading->beginning());
+        $atBeginning = static fn (Sentence $sentence): bool => $reading->isInBeginning($sentence->start);
+        yield from $this->inAll(array_values(array_filter($reading->sentences, $atBeginning)), $source, false);
+        yield from $this->inAll(array_values(array_filter($reading->asked, $atBeginning)), $source, true);
     }
 
     /**
@@ -45,7 +44,6 @@ final readonly class SpanFinder
      */
     private function inAll(array $sentences, SourceTraits $source, bool $areAsked): iterable
     {
-        $sentences = array_values(array_filter($sentences, static fn (Sentence $sentence): bool => $sentence->start < self::FAR_ENOUGH));
         $words = array_map(static fn (Sentence $sentence): array => Word::all(mb_strcut($sentence->text, 0, self::LONGEST)), $sentences);
         $length = 'of '.(int) log(max(1, \count($sentences)), 2);
         foreach ($sentences as $i => $sentence) {

@@ -7,21 +7,24 @@ namespace DunePocket\Brief\Reading\Recogniser\Offerings;
 use DunePocket\Brief\Reading\Candidate;
 use DunePocket\Brief\Reading\Phrase;
 use DunePocket\Brief\Reading\Sentence;
-use DunePocket\Catalogue\Cues;
 
 /** Sentences that name what is offered at fixed places: "As well as rugs we also offer …", "Tours on Fridays, talks on Sundays." */
 final readonly class Framed
 {
     private const CERTAINTY = 0.87;
 
-    public function __construct(private Cues $cues, private OfferingWords $words, private OfferingItem $item)
+    public function __construct(private OfferingWords $words, private OfferingItem $item)
     {
     }
 
-    /** @return iterable<Candidate> */
-    public function offered(Sentence $sentence): iterable
+    /**
+     * @param array<string> $frames those that stand in the sentence
+     *
+     * @return iterable<Candidate>
+     */
+    public function offered(Sentence $sentence, array $frames): iterable
     {
-        foreach ($this->cues->offeringFrames as $frame) {
+        foreach ($frames as $frame) {
             preg_match_all($frame, $sentence->text, $matches, \PREG_SET_ORDER | \PREG_OFFSET_CAPTURE);
             foreach ($matches as $m) {
                 yield from $this->named($m['names'] ?? ['', -1], $sentence);
