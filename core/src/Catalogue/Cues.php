@@ -53,7 +53,6 @@ final readonly class Cues
 
     /** @var array<string, string> pattern by feature, of the words for the feature itself */
     public array $namedFeatures;
-    private FirstMatch $featureNames;
 
     /** @var array<string, string> pattern by feature, of what is enough where it stands alone and features are asked for */
     private array $featuresAlone;
@@ -178,7 +177,6 @@ final readonly class Cues
         $this->tones = array_map(static fn (Node $tone): string => $expand('\b(?:'.implode('|', array_map(static fn (Node $word): string => $word->asString(), $tone->items())).')(?:ly)?\b'), $brief->child('tones')->entries());
         $this->features = array_map(static fn (Node $feature): Wordings => new Wordings([...$feature->strings('named'), ...$feature->strings('cues')], $expand), $features);
         $this->namedFeatures = array_map(static fn (Node $feature): string => $expand('(?:'.implode('|', $feature->strings('named')).')'), $features);
-        $this->featureNames = new FirstMatch(array_map(static fn (string $pattern, string $feature): array => [$pattern, $feature], $this->namedFeatures, array_keys($this->namedFeatures)));
         $this->featuresAlone = array_map(static fn (Node $feature): string => $expand('^(?:an? |the |our )?(?:'.implode('|', $feature->strings('alone')).')(?: please| yes)?$'), $features);
         $this->elsewhere = new Wordings($cues->strings('elsewhere'), $expand);
         $this->presentSiteLacks = new Wordings($cues->strings('present_site_lacks'), $expand);
@@ -269,7 +267,13 @@ final readonly class Cues
     /** The first feature that is called by its name in the words; null when none is. */
     public function featureNamed(string $words): ?string
     {
-        return $this->featureNames->in($words);
+        foreach ($this->namedFeatures as $feature => $pattern) {
+            if (1 === preg_match($pattern, $words)) {
+                return $feature;
+            }
+        }
+
+        return null;
     }
 
     /** Whether one of the words for a tone of voice stands in the words. */

@@ -24,6 +24,9 @@ final readonly class DomainNameRecogniser implements Recogniser
     private const MOST_WORDS = 4;
     private const GUESSED = 0.4;
     private const WRITTEN = 0.9;
+    /** How certain a name is that the address repeats whole, or of which one begins with the other. */
+    private const SAME = 0.97;
+    private const BEGINNING = 0.9;
     /** "Hostel Zwei Tannen", and hallo@zweitannen.example. */
     private const ENDING = 0.92;
     private const MAILBOX_HOSTS = '/^(?:gmail|googlemail|hotmail|outlook|yahoo|icloud|live|btinternet|aol|gmx|proton\w*|me|mail|example)$/i';
@@ -57,7 +60,7 @@ final readonly class DomainNameRecogniser implements Recogniser
                     continue;
                 }
                 $name = Phrase::withoutPlace($name.$this->ofSaint($name, substr($sentence->text, (int) $offset + \strlen($name))));
-                $certainty = $this->certainty($name, $hosts);
+                $certainty = $this->certainty($name, $byLetter);
                 if (null !== $certainty) {
                     yield new Candidate(FactKind::BusinessName, Phrase::tidy($name), $sentence->start + (int) $offset, \strlen($name), $certainty);
                 }
@@ -148,19 +151,21 @@ final readonly class DomainNameRecogniser implements Recogniser
         return str_starts_with($name, 'St ') && 1 === preg_match('/^[\'’]s\b/u', $after, $m) ? $m[0] : '';
     }
 
-    /** @param list<string> $hosts */
+    /** @param array<string, list<string>> $hosts by their first letter */
     private function certainty(string $name, array $hosts): ?float
     {
-        $spellings = array_unique([$this->letters($name), $this->letters(str_replace(['&', '+'], 'and', $name))]);
-        $best = null;
-        foreach ($spellings as $letters) {
-            foreach ($hosts as $host) {
-                $best = max($best ?? 0.0, match (true) {
-                    $letters === $host => 0.97,
-                    \strlen($host) >= self::SHORTEST && str_ends_with($letters, $host) && str_contains(trim($name), ' ') => self::ENDING,
-                    \strlen($letters) >= self::SHORTEST && str_contains(trim($name), ' ') && (str_starts_with($host, $letters) || (\strlen($host) >= self::SHORTEST && str_starts_with($letters, $host))) => 0.9,
+        $isLong = str_contains(trim($name), ' ');
+        $best = 0.0;
+        foreach (array_unique([$this->letters($name), $this->letters(str_replace(['&', '+'], 'and', $name))]) as $letters) {
+            foreach ($hosts[substr($letters, 0, 1)] ?? [] as $host) {
+                $best = max($best, match (true) {
+                    $letters === $host => self::SAME,
+                    $isLong && min(\strlen($letters), \strlen($host)) >= self::SHORTEST && (str_starts_with($host, $letters) || str_starts_with($letters, $host)) => self::BEGINNING,
                     default => 0.0,
                 });
+            }
+            for ($at = 1; $isLong && $at <= \strlen($letters) - self::SHORTEST; ++$at) {
+                $best = max($best, \in_array(substr($letters, $at), $hosts[$letters[$at]] ?? [], true) ? self::ENDING : 0.0);
             }
         }
 

@@ -48,7 +48,7 @@ final readonly class FeatureRecogniser implements Recogniser
 
     public function recognise(Reading $reading): iterable
     {
-        $standing = $reading->search->holding($this->cues->features, static fn (Wordings $wordings): array => $wordings->each);
+        $standing = $reading->search->holding($this->cues->features, static fn (Wordings $wordings): array => $wordings->few);
         $quoteForms = $this->withQuoteForm($reading, $standing);
         foreach ($reading->sentences as $i => $sentence) {
             $topic = $sentence->block->topic;
@@ -85,9 +85,15 @@ final readonly class FeatureRecogniser implements Recogniser
         if (\count($parts) < self::LEAST_LISTED) {
             return false;
         }
-        $known = array_filter($parts, fn (array $part): bool => $this->cues->namesFeature($part[0]) || null !== $this->cues->featureAlone($part[0]));
+        $others = 0;
+        foreach ($parts as [$part]) {
+            $others += null !== $this->cues->featureAlone($part) || $this->cues->namesFeature($part) ? 0 : 1;
+            if (2 * $others >= \count($parts)) {
+                return false;
+            }
+        }
 
-        return 2 * \count($known) > \count($parts);
+        return true;
     }
 
     /**

@@ -16,6 +16,8 @@ final class SentenceSearch
 {
     /** Ends a line and a sentence, and is nothing that a wording could reach across. */
     private const BETWEEN = "\n\x01.;\n";
+    /** What stands at the beginning or end of a sentence. */
+    private const ANCHOR = '/(?<![\[\\\\])\^|(?<!\\\\)\$/';
     /** From how many sentences or bytes on it pays to know their words. */
     private const MANY = 250;
     private const LONG = 40_000;
@@ -64,17 +66,17 @@ final class SentenceSearch
         if (null !== $this->index && [] !== $needs) {
             $holding = $this->index->holding($needs);
             if (\count($holding) < self::FEW * \count($this->sentences)) {
-                return $this->among($holding, $pattern.'m');
+                return $this->among($holding, $pattern);
             }
         }
 
-        return $this->throughout($pattern.'m');
+        return $this->throughout(1 === preg_match(self::ANCHOR, $pattern) ? $pattern.'m' : $pattern);
     }
 
     /** Whether one of the wordings may stand in the sentence of this number, from 0. */
     public function mayHold(Wordings $wordings, int $number): bool
     {
-        $this->known[$wordings] ??= array_fill_keys(array_merge(...array_map(fn (string $pattern): array => iterator_to_array($this->numbers($pattern), false), $wordings->each)), true);
+        $this->known[$wordings] ??= array_fill_keys(array_merge(...array_map(fn (string $pattern): array => iterator_to_array($this->numbers($pattern), false), $wordings->few)), true);
 
         return isset($this->known[$wordings][$number]);
     }
