@@ -17,10 +17,10 @@ final class WordingsTest extends TestCase
         self::assertFalse($wordings->standIn('There is a map.'));
     }
 
-    public function testEachHasAPatternOfItsOwn(): void
+    public function testAFewAtATimeShareAPattern(): void
     {
-        $wordings = new Wordings(['a|b', 'c'], static fn (string $pattern): string => "~$pattern~");
-        self::assertSame(['~a|b~', '~c~'], $wordings->each);
-        self::assertSame('~(?:a|b|c)~', $wordings->any);
+        $wordings = new Wordings(['a|b', 'c', 'd', 'e', 'f', 'g'], static fn (string $pattern): string => "~$pattern~");
+        self::assertSame(['~(?:a|b|c|d|e)~', '~(?:f|g)~'], $wordings->few);
+        self::assertSame('~(?:a|b|c|d|e|f|g)~', $wordings->any);
     }
 }

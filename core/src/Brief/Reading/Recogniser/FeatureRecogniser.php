@@ -117,7 +117,7 @@ final readonly class FeatureRecogniser implements Recogniser
     /**
      * "Ask for a quote. Fill in the form": that form is the one for quotes.
      *
-     * @param array<int, array<string, Wordings>> $standing by the number of the sentence
+     * @param array<int, array<Wordings>> $standing those that stand in a sentence, by feature, by the number of the sentence
      *
      * @return array<int, true> by the number of the sentence
      */

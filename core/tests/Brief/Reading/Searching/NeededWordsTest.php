@@ -52,7 +52,7 @@ final class NeededWordsTest extends TestCase
         $patterns = [
             ...array_map(static fn (CuePattern $pattern): string => $pattern->find, $cues->patterns),
             ...array_column($cues->refusals, 0),
-            ...array_merge(...array_values(array_map(static fn (Wordings $wordings): array => $wordings->each, $cues->features))),
+            ...array_merge(...array_values(array_map(static fn (Wordings $wordings): array => $wordings->few, $cues->features))),
             ...array_merge(...array_values($cues->goals)),
         ];
         $passedOver = [];

@@ -136,8 +136,8 @@ final class SpanFinderTest extends TestCase
 
     public function testInALongSourceOnlyTheBeginningIsLookedAt(): void
     {
-        $found = self::in(Readings::of(str_repeat('We mend boats. ', 20_000)));
-        self::assertLessThan(3_000, \count($found));
-        self::assertGreaterThan(2_000, \count($found));
+        $found = self::in(Readings::of(str_repeat('We mend old boats. ', 20_000)));
+        self::assertLessThan(2_000, \count($found));
+        self::assertGreaterThan(1_000, \count($found));
     }
 }

@@ -12,6 +12,7 @@ use DunePocket\Brief\Reading\Sentence;
 final readonly class OwnPage implements PageWording
 {
     private const CERTAINTY = 0.93;
+    private const SPEAKS_OF_PAGES = '/\b(?:page|section)/iu';
     private const OWN_PAGE = '/(?:^|[,;:]\s|\(\s?|\b(?:and|but|that|think|so)\s|[-–—]\s)(?<names>[^.;:!?\n(]{3,120}?)\s+(?:should|must|could|would|will|to|all|both|really|definitely|probably)?\s*(?:all |both |each )?(?:need|needs|require|requires|have|has|get|gets|want|wants|deserve|deserves|be|on)\s+(?:to have |have )?(?:on )?(?:a|an|its|their|one|it[\'’]s|there)\s*(?:own\s+|separate\s+|dedicated\s+)*pages?(?<each>\s+(?:each|of (?:its|their) own|apiece))?/iu';
     /** "Case studies should be a section of their own", "weddings on one page and funerals on another" */
     private const IN_OTHER_WORDS = ['/\b(?:that|this|it) as (?:a|its own|an extra|another) page(?: of its own)?\s*[,:–—-]\s*["“\'‘](?<names>[^"”’]{3,40})["”’\']/iu', '/(?:^|[,;:]\s|\b(?:and|but|that|think|so)\s)(?<names>(?![^.;]*\b(?:each|every|all)\b)[^.;:!?\n]{3,60}?)\s+(?:should|must|could|would|will) (?:be|have) an? (?:page|section) of (?:its|their) own\b/iu', '/\b(?:want|like|have|put|see)\s+(?<names>[^.;:!?\n]{3,40}?) on one page\b/iu', '/\bon one page,?\s+and\s+(?<names>[^.;:!?\n]{3,40}?) on (?:another|the other|a second)\b/iu'];
@@ -25,6 +26,9 @@ final readonly class OwnPage implements PageWording
 
     public function requests(Sentence $sentence): iterable
     {
+        if (1 !== preg_match(self::SPEAKS_OF_PAGES, $sentence->text)) {
+            return;
+        }
         foreach (self::IN_OTHER_WORDS as $wording) {
             if (1 === preg_match($wording, $sentence->text, $named, \PREG_OFFSET_CAPTURE) && !$this->negation->covers($sentence, (int) $named['names'][1] + \strlen($named['names'][0]))) {
                 yield from $this->make->pages(Phrase::list($named['names'][0]), $sentence->start + (int) $named['names'][1], self::CERTAINTY);
