@@ -47,6 +47,9 @@ final class Catalogue
     /** @var array<string, WordWeights>|null */
     private ?array $featureWeights = null;
 
+    /** @var ?array<string, WordWeights> */
+    private ?array $goalWeights = null;
+
     public function __construct(private readonly Node $data)
     {
     }
@@ -98,6 +101,12 @@ final class Catalogue
     public function featureWeights(): array
     {
         return $this->featureWeights ??= array_map(static fn (Node $weights): WordWeights => new WordWeights($weights->floats()), $this->data->child('weights')->map('feature'));
+    }
+
+    /** @return array<string, WordWeights> by goal, how much the words of a sentence that says what the site is for speak for it */
+    public function goalWeights(): array
+    {
+        return $this->goalWeights ??= array_map(static fn (Node $weights): WordWeights => new WordWeights($weights->floats()), $this->data->child('weights')->map('goals'));
     }
 
     /** @return array<string, bool> the words the catalogue is written in, and whether the dictionary holds them */

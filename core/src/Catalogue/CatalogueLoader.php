@@ -18,7 +18,8 @@ final readonly class CatalogueLoader
     private const OWN = ['general' => true];
     private const BRIEF = ['cues', 'patterns', 'refusals', 'unwilling', 'taking-back', 'answers', 'page-names', 'offering-names', 'offering-frames', 'topics', 'kinds', 'goals', 'tones', 'features', 'questions', 'voice', 'languages'];
     private const WORD_LISTS = ['words', 'names', 'people', 'trades', 'goals'];
-    private const WEIGHTS = ['business_name', 'offering', 'page_request', 'page_refusal', 'audience', 'avoid_word', 'differentiator'];
+    private const WEIGHTS = ['goal', 'business_name', 'offering', 'page_request', 'page_refusal', 'audience', 'avoid_word', 'differentiator'];
+    private const WEIGHTS_OF_EACH = ['feature', 'goals'];
     private const FOLDERS = ['business-kinds', 'layouts'];
 
     /**
@@ -83,8 +84,10 @@ final readonly class CatalogueLoader
         foreach (self::WEIGHTS as $kind) {
             $data['weights'][$kind] = WordWeights::parse((string) file_get_contents($this->folder."/weights/$kind.txt"));
         }
-        foreach (glob($this->folder.'/weights/feature/*.txt') ?: [] as $path) {
-            $data['weights']['feature'][basename($path, '.txt')] = WordWeights::parse((string) file_get_contents($path));
+        foreach (self::WEIGHTS_OF_EACH as $of) {
+            foreach (glob($this->folder."/weights/$of/*.txt") ?: [] as $path) {
+                $data['weights'][$of][basename($path, '.txt')] = WordWeights::parse((string) file_get_contents($path));
+            }
         }
         $data['vocabulary'] = $this->vocabulary($data['words'], [array_diff_key($data['brief'], ['voice' => true, 'languages' => true]), $data['business-kinds'], $data['page-kinds'] ?? []]);
 

@@ -82,6 +82,11 @@ final readonly class Candidate
         return new self($both->kind, $both->value, $both->start, $both->length, min(self::SUREST, $both->certainty + self::REPETITION), $both->origin, $both->detail);
     }
 
+    public function atMost(float $certainty): self
+    {
+        return new self($this->kind, $this->value, $this->start, $this->length, min($certainty, $this->certainty), $this->origin, $this->detail);
+    }
+
     public function as(FactKind $kind): self
     {
         return new self($kind, $this->value, $this->start, $this->length, $this->certainty, $this->origin, $this->detail);

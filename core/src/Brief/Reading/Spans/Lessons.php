@@ -43,6 +43,7 @@ final readonly class Lessons
             new LearntThings(FactKind::PageRequest, $catalogue->weights(FactKind::PageRequest), self::ASKED, [FactKind::PageRefusal, FactKind::Offering, FactKind::Goal], self::SURELY_ASKED, mayName: $cues->pageNames->isName(...)),
             new LearntThings(FactKind::Audience, $catalogue->weights(FactKind::Audience), self::SERVED, [FactKind::PageRequest, FactKind::PageRefusal]),
             new LearntFeatures($catalogue->featureWeights()),
+            new LearntGoal($catalogue->weights(FactKind::Goal), $catalogue->goalWeights()),
             new LearntClaims($catalogue->weights(FactKind::Differentiator)),
             new LikelyClaim($cues, $catalogue->weights(FactKind::Differentiator)),
         ]);

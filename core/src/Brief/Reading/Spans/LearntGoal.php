@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DunePocket\Brief\Reading\Spans;
+
+use DunePocket\Brief\FactKind;
+use DunePocket\Brief\Origin;
+use DunePocket\Brief\Reading\BlockKind;
+use DunePocket\Brief\Reading\Candidate;
+use DunePocket\Brief\Reading\Phrase;
+use DunePocket\Catalogue\WordWeights;
+
+/**
+ * The goal that counts: what a wording read counts by how plainly it was said and by how likely its sentence is the one
+ * that says what the site is for. "Four e-mails later we have a date. I'd like them to pick a slot" names two, and wants
+ * the second. Where no wording read the likeliest sentence, its words tell the goal, as a hint.
+ */
+final readonly class LearntGoal implements Learnt
+{
+    /** What the certainty of a wording counts, and that of none. */
+    private const SAID = 10.0;
+    private const UNSAID = 0.5;
+    /** What the odds of the sentence count, and those of its words for the goal, as powers of ten below none; the words less where a wording told the goal. */
+    private const AIM = 2.0;
+    private const GOAL = 1.0;
+    private const GOAL_SAID = 0.3;
+    private const LEAST = -2.0;
+    /** What each message since counts against it. */
+    private const AGE = 2.0;
+    /** What every sentence before it counts against it, that the first of two alike be taken. */
+    private const LATER = 0.02;
+    /** So much less than a wording would count, a hint is none; nor is it where the words hardly tell the goal. */
+    private const ENOUGH = 2.0;
+    private const DOUBTFUL = -2.0;
+    /** How much less certain than the goal the others are. */
+    private const BELOW = 0.03;
+
+    /**
+     * @param WordWeights                $aim   how much what is to be seen of a sentence speaks for its saying the goal
+     * @param array<string, WordWeights> $goals how much its words speak for each goal
+     */
+    public function __construct(private WordWeights $aim, private array $goals)
+    {
+    }
+
+    public function odds(SentenceSpans $sentence): Weighed
+    {
+        return $sentence->weighed([$this->aim->odds($sentence->shared), ...array_map(static fn (WordWeights $goal): float => $goal->odds($sentence->shared), array_values($this->goals))]);
+    }
+
+    public function weighed(array $sentences, array $read): array
+    {
+        $goals = array_filter($read, static fn (Candidate $candidate): bool => FactKind::Goal === $candidate->kind);
+        $likeliest = null;
+        $highest = self::SAID * self::UNSAID - self::ENOUGH;
+        foreach (array_values(array_filter($sentences, $this->mayAim(...))) as $number => $weighed) {
+            $said = array_filter($goals, static fn (Candidate $goal): bool => $weighed->sentence->holds($goal));
+            foreach (array_keys($this->goals) as $i => $goal) {
+                $wording = $this->surest($goal, $said);
+                if (null === $wording && $weighed->odds[$i + 1] < self::DOUBTFUL) {
+                    continue;
+                }
+                $worth = self::SAID * ($wording->certainty ?? self::UNSAID)
+                    + self::AIM * $this->likelihood($weighed->odds[0])
+                    + (null === $wording ? self::GOAL : self::GOAL_SAID) * $this->likelihood($weighed->odds[$i + 1])
+                    - self::AGE * $weighed->sentence->block->age
+                    - self::LATER * $number;
+                if ($worth > $highest) {
+                    [$likeliest, $highest] = [$wording ?? $this->hint($goal, $weighed), $worth];
+                }
+            }
+        }
+        if (null === $likeliest) {
+            return $read;
+        }
+        $others = array_map(static fn (Candidate $candidate): Candidate => FactKind::Goal === $candidate->kind ? $candidate->atMost($likeliest->certainty - self::BELOW) : $candidate, array_filter($read, static fn (Candidate $candidate): bool => $candidate !== $likeliest));
+
+        return [...array_values($others), $likeliest];
+    }
+
+    private function mayAim(Weighed $weighed): bool
+    {
+        return $weighed->isTelling() && !\in_array($weighed->sentence->block->kind, [BlockKind::Title, BlockKind::Heading], true);
+    }
+
+    /** @param array<Candidate> $said */
+    private function surest(string $goal, array $said): ?Candidate
+    {
+        return array_reduce($said, static fn (?Candidate $surest, Candidate $candidate): ?Candidate => $candidate->value === $goal && $candidate->certainty > ($surest->certainty ?? 0.0) ? $candidate : $surest);
+    }
+
+    private function hint(string $goal, Weighed $weighed): Candidate
+    {
+        $text = $weighed->sentence->text;
+
+        return new Candidate(FactKind::Goal, $goal, $weighed->sentence->start, \strlen(rtrim($text, " \n.")), Span::CERTAINTY, Origin::Inferred, ['wording' => Phrase::tidy($text)]);
+    }
+
+    /** @param float $odds as WordWeights has them */
+    private function likelihood(float $odds): float
+    {
+        return max(self::LEAST, -log10(1 + exp(-$odds)));
+    }
+}
