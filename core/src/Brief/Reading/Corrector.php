@@ -11,6 +11,8 @@ use DunePocket\Brief\SourceKind;
 final readonly class Corrector
 {
     private const FILLERS = '/\b(?:we[\'’]re|i[\'’]m|it[\'’]s|called)\K,\s+(?:um+|uh+|erm?)\b,|(?<=[\s,]|^)(?:(?:um+|uh+|erm?|hmm+|you know|i mean|sort of|kind of)\b,?\s+|(?<word>i|we|the|it|a|so|and)(?:,|\s*\.\.\.|…)\s+(?=\k<word>\b))/imu';
+    /** Sounds between commas, which notes of a talk keep. */
+    private const SOUNDS = '/(?<=[\s,]|^)(?:um+|uh+|erm?|hmm+)(?:,|\.\.\.|…)\s+/imu';
     /** Words of four letters or more without a capital, unless they belong to an address or to other letters. */
     private const WORDS = '/(?<![\p{L}\d@.\/_’\'-])[a-z]{4,}(?![\p{L}\d@\/_]|[.\'’-]\p{L})/u';
 
@@ -23,13 +25,13 @@ final readonly class Corrector
 
     public function readable(Source $source): ReadableText
     {
-        return ReadableText::changed($source->text, SourceKind::Call === $source->kind ? $this->fillers($source->text) : $this->slips($source->text));
+        return ReadableText::changed($source->text, SourceKind::Call === $source->kind ? $this->dropped(self::FILLERS, $source->text) : $this->slips($source->text));
     }
 
     /** @return list<array{int, int, string}> start and length in bytes, and what stands there instead */
-    private function fillers(string $text): array
+    private function dropped(string $sounds, string $text): array
     {
-        preg_match_all(self::FILLERS, $text, $matches, \PREG_OFFSET_CAPTURE);
+        preg_match_all($sounds, $text, $matches, \PREG_OFFSET_CAPTURE);
 
         return array_map(static fn (array $match): array => [(int) $match[1], \strlen($match[0]), ''], $matches[0]);
     }
@@ -38,7 +40,7 @@ final readonly class Corrector
     private function slips(string $source): array
     {
         preg_match_all(self::WORDS, $source, $matches, \PREG_OFFSET_CAPTURE);
-        $changes = [];
+        $changes = $this->dropped(self::SOUNDS, $source);
         foreach ($matches[0] as [$word, $start]) {
             $right = $this->speller->correct($word);
             if (null !== $right) {

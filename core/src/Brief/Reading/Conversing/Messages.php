@@ -10,12 +10,16 @@ use DunePocket\Brief\Reading\Role;
 /** The messages of a thread as far as they are read, each line with its age and whose words it holds. */
 final class Messages
 {
+    private const NUMBERED = '/^\s*\d{1,2}[.)]\s/';
+
     /** @var non-empty-list<list<Line>> the newest first */
     private array $messages = [[]];
     private ?string $sender = null;
     /** The message is the designer's, or somebody else's. */
     private bool $byOther = false;
     private bool $quotedSince = false;
+    /** A numbered question was quoted: further numbers are the same one's. */
+    private bool $asksByNumber = false;
 
     /** @param list<string> $greeted first names, in lower case, of those whom the client writes to */
     public function __construct(private readonly array $greeted)
@@ -32,7 +36,7 @@ final class Messages
     public function quote(Line $line): void
     {
         $this->byOther = null === $this->sender ? $this->isGreeted($line->text) : $this->isAnother($line->text);
-        $this->quotedSince = false;
+        $this->quotedSince = $this->asksByNumber = false;
         $this->messages[] = [];
         $this->add(new Line($line->start, $line->text, $this->age(), Role::Frame));
     }
@@ -66,7 +70,9 @@ final class Messages
             $answersBelow => max(0, $this->age() - 1),
             default => $this->age(),
         };
-        $asks = $quoted > 0 && str_ends_with(rtrim($text), '?');
+        $isNumbered = $quoted > 0 && 1 === preg_match(self::NUMBERED, $text);
+        $asks = $quoted > 0 && (str_ends_with(rtrim($text), '?') || ($isNumbered && $this->asksByNumber));
+        $this->asksByNumber = $this->asksByNumber || ($isNumbered && $asks);
         $this->add(new Line($line->start + $quoted, $text, $age, ($this->byOther && !$answersBelow) || $asks ? Role::Other : Role::Client));
     }
 

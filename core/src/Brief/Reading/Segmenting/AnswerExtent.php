@@ -15,7 +15,7 @@ final readonly class AnswerExtent
     /** A sentence that leaves the list of what is offered, or of who comes. */
     private const SPEAKS_OF_ELSE = '/^(?:we|i|it|they|you|he|she|our|my|people|customers|clients|everything|everyone|the (?:web)?site|this|please|in)\b(?=.*\b(?:we|i|it|they|you|is|are|was|has|have|should|must|would|do|does|can|will|need|want)\b)|\b(?:web ?site|pages?)\b/iu';
     /** "A page about the teachers.", "And contact." */
-    private const ONE_MORE = '/^(?:and |plus |also |oh,? |then |maybe |probably )*(?:an? |one )?pages?\b|^(?:and|plus|then|also|oh,? and)\s+(?:\S+\s+){0,2}\S+\.?$|^(?:and )?(?:our |the |where |how )?\p{L}+(?: \p{L}+){0,3}, with\b|^(?!nothing|no more|none)\p{Lu}[\p{L}’\']+(?: \p{L}+)?\.$/iu';
+    private const ONE_MORE = '/^(?:and |plus |also |oh,? |then |maybe |probably )*(?:an? |one )?pages?\b|^(?:and|plus|then|also|oh,? and)\s+(?:\S+\s+){0,2}\S+\.?$|^(?:and )?(?:our |the |where |how )?\p{L}+(?: \p{L}+){0,3}, with\b|^(?!nothing|no more|none)(?=(?-i:\p{Lu}))(?:the |our )?[\p{L}’\']+(?: \p{L}+)?\.$|^(?!(?:we|i|it|they|you|he|she|nothing|none|no)\b)(?:the |our )?[\p{L}’\']+(?: [\p{L}’\']+){0,3}, (?:so|because|obviously|of course|since|for|where|naturally)\b|^(?!(?:we|i|it|they|you|he|she|nothing|none|no)\b)(?:the |our )?[\p{L}’\']+(?: [\p{L}’\']+){0,3} (?:[–—-] |(?:wants?|needs?|gets?|deserves?) (?:an? |its |their ))/iu';
     private const COUNTS = '/^(?:about |maybe |so |no more than |at most |not more than |up to |max(?:imum)? |around |roughly |probably )?(?:\d|one|two|three|four|five|six|seven|eight|nine|ten)\b/iu';
 
     /** Whether what is asked for is a list. */

@@ -19,6 +19,9 @@ final readonly class LabelWords
     /** "Also: forget the portal" */
     private const TELLS = '/^(?:forget|drop|leave|skip|please|don[\'’]?t|do not|no|not|can|could|we|i|it|is|the (?:web ?)?site|make|keep|put|add|remove|take|people|you)\b/iu';
 
+    /** "Reviews aren't wanted: it's people's home" says no, and is no label. */
+    private const SAYS_NO = '/^(?!what|anything|things?|stuff|pages?\b|features?\b|why|how)[\p{L} ]+\b(?:is|are|was|were)(?:n[\'’]?t| not) (?:wanted|needed|required|necessary|welcome|allowed)$/iu';
+
     public function __construct(private Cues $cues)
     {
     }
@@ -27,6 +30,7 @@ final readonly class LabelWords
     public function topic(string $label, Segmentation $into): ?string
     {
         return match (true) {
+            1 === preg_match(self::SAYS_NO, $label) => null,
             1 === preg_match(self::GOES_ON, $label) && null !== $into->goesOnAs() => $into->goesOnAs(),
             FactKind::Audience->value === $into->asked()->topic && $this->isGrade($label) => FactKind::Audience->value,
             default => $this->cues->topic($label),

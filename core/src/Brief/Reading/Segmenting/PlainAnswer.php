@@ -22,6 +22,8 @@ final readonly class PlainAnswer
     /** "You'd sent me home, prices and contact." */
     private const SUMS_UP = '/\b(?:you[\'’]d|you had|you) (?:sent|said|mentioned|listed|put|given)\b|\bi[\'’](?:ve|d|m) (?:got|noted|put|written|suggest|thinking|going)\b/iu';
     private const SUGGESTS = '/^(?:(?:and|now|so|then)[, ]+)?there[\'’]s an? (?:thing|sort|kind|type|option)\b|^(?:(?:and|now|so|then)[, ]+)?(?:some|most|many|other|a lot of|lots of|plenty of) (?:\p{L}+ )?(?:people|places|practices|clients|firms|shops|sites|clubs|companies|businesses|schools|charities|\p{L}+s) (?:like to |also )?(?:have|do|use|put|show|offer|add|run|like)\b/iu';
+    /** "And a donate button? Most groups ask for one." */
+    private const ASKS_THEN_SAYS = '/^(.*\?)\s+[^?]+$/us';
     private const SAYS_THEN_ASKS = '/^(.*[.!]\s+)((?!.*\b(?:that|it|this|those|these|one)\b)[^.!?]{8,}\?)\s*$/ius';
 
     public function __construct(private Cues $cues)
@@ -89,6 +91,7 @@ final readonly class PlainAnswer
      */
     private function answered(Line $question): array
     {
+        $question = 1 === preg_match(self::ASKS_THEN_SAYS, $question->text, $m) ? new Line($question->start, $m[1]) : $question;
         $names = [[]];
         if (1 === preg_match(self::NAMES_IN_A_ROW, $question->text)) {
             preg_match_all(self::NAME, $question->text, $names, \PREG_OFFSET_CAPTURE);
