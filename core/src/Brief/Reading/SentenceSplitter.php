@@ -10,7 +10,7 @@ use DunePocket\Catalogue\TakingBack;
 final readonly class SentenceSplitter
 {
     /** After a full stop, a question or exclamation mark that is none of an abbreviation or an initial. */
-    private const ENDS = '/\b(?:e\.g|i\.e|etc|approx|Mr|Mrs|Ms|Dr|St|Col|Capt|Lt|Sgt|Rev|Fr|Prof|Cllr|Hon|No|vs|Rd|est|tel)\.\s(*SKIP)(*F)|(?<![\p{L}\'’])(?!I\.)\p{Lu}\.\s(?=\p{Lu}(?:\.|\p{Ll}))(*SKIP)(*F)|[.!?]\)\s+(?=\p{Ll})(*SKIP)(*F)|(?<=[.!?]|[.!?]["”’)])\s+(?=\S)|';
+    private const ENDS = '/\b(?:e\.g|i\.e|etc|approx|Mr|Mrs|Ms|Dr|St|Col|Capt|Lt|Sgt|Rev|Fr|Prof|Cllr|Hon|No|vs|Rd|est|tel)\.\s(*SKIP)(*F)|(?<![\p{L}\'’])\p{Lu}\.\s(?=\p{Ll})(*SKIP)(*F)|(?<![\p{L}\'’])(?!I\.)\p{Lu}\.\s(?=\p{Lu}(?:\.|\p{Ll}))(*SKIP)(*F)|[.!?]\)\s+(?=\p{Ll})(*SKIP)(*F)|(?<=[.!?]|[.!?]["”’)])\s+(?=\S)|';
     private const BOUNDARY = self::ENDS.'\n{2,}/u';
     private const BOUNDARY_OF_NOTES = self::ENDS.'\n+/u';
     /** So many lines that each begin with a capital are notes, and no text that was wrapped. */
@@ -20,6 +20,8 @@ final readonly class SentenceSplitter
     /** Text without any end is cut after so many bytes, at the next comma or space, so that reading stays quick. */
     private const LONGEST = '/\G(?s:.{2000}.*?)(?:,\s+|\s+)\K(?=\S)/u';
     private const LONG = 4_000;
+    /** Between a wish and what became of it. */
+    private const DISCUSSED = '/^(?:(?:(?:this|it) was )?(?:discussed|debated|talked about|argued over)\b|(?:a )?(?:long|lengthy|some|much) discussion\b|silence\b|laughter\b)[^,;]*$/iu';
     private const ASKED_BACK = '/^(?:do|should|must|would|will|can|have|is|are|really)(?: (?:i|we|it|they|that))?\?\s*$/iu';
 
     public function __construct(private TakingBack $takingBack)
@@ -73,7 +75,7 @@ final readonly class SentenceSplitter
     {
         $reply = $parts[$next][0] ?? '.';
 
-        return 1 === preg_match(self::ASKED_BACK, $reply) ? $parts[$next + 1][0] ?? '.' : $reply;
+        return 1 === preg_match(self::ASKED_BACK, $reply) || 1 === preg_match(self::DISCUSSED, $reply) ? $parts[$next + 1][0] ?? '.' : $reply;
     }
 
     /** Whether what follows is no more in brackets than it is. */
