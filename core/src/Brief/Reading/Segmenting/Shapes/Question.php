@@ -22,6 +22,8 @@ final readonly class Question implements Shape
     /** "What do you make? Please list your main products." */
     private const INSTRUCTS = '/^\(?(?:(?:please|kindly) (?:list|describe|tell|include|give|explain|state|specify|be|think|consider|name|add|note|tick|choose|select|rank|mention|provide|attach|answer|say)|list|describe|tell us|be as|be specific|think about|e\.g\.|for example)\b[^?]*$/iu';
     private const ASKED_LAST = '/\?\s+([^?]+\?)[^?]*$/u';
+    /** One of those "Does it hurt?" pages: what others ask. */
+    private const QUOTED = '/["“][^"”?]*\?(?=["”])/u';
     private const SHORT = 4;
     /** "Live chat?" */
     private const NAME = 3;
@@ -44,9 +46,10 @@ final readonly class Question implements Shape
 
             return true;
         }
-        if (1 !== preg_match(self::QUESTION, $text, $m)) {
+        if (1 !== preg_match(self::QUESTION, preg_replace_callback(self::QUOTED, static fn (array $quoted): string => strtr($quoted[0], '?', '.'), $text) ?? $text, $m)) {
             return false;
         }
+        $m['answer'] = '' === $m['answer'] ? '' : substr($text, -\strlen($m['answer']));
         if (1 === preg_match(self::INSTRUCTS, $m['answer'])) {
             $m['answer'] = '';
         }
