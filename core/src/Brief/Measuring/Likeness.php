@@ -12,6 +12,10 @@ final class Likeness
     private const LEGAL_FORM = '/^the\s+|,?\s+(?:ltd|limited|llp|llc|inc|plc|cic|gmbh)\.?$/u';
     private const SMALL_WORDS = ['the', 'and', 'for', 'our', 'page', 'pages', 'section', 'with', 'who', 'that', 'we', 'you', 'of', 'to', 'is', 'in', 'on', 'at', 'by', 'from', 'or', 'a', 'an'];
 
+    /** "ponies", "boxes" and "horses", "quizzes", and "horse" with them */
+    private const ENDINGS = ['/(?<=\p{L}{3})ies$/u', '/(?<=\p{L}{3})(?:(?<=[sxz]|ch|sh)es|(?<!s)s)$/u', '/(?<=z)z$/u', '/(?<=\p{L}{2}[sxz])e$/u'];
+    private const INSTEAD = ['y', '', '', ''];
+
     /** The same letters, up to case, hyphens, an article and a legal form. */
     public static function sameText(string $label, string $value): bool
     {
@@ -50,7 +54,7 @@ final class Likeness
         $words = preg_split('/[^\p{L}\d]+/u', str_replace(['’', '\''], '', mb_strtolower($text)), -1, \PREG_SPLIT_NO_EMPTY) ?: [];
         $words = array_diff($words, self::SMALL_WORDS);
 
-        return array_values(array_unique(array_map(static fn (string $word): string => preg_replace(['/(?<=\p{L}{3})ies$/u', '/(?<=\p{L}{3})(?:(?<=[sxz]|ch|sh)es|(?<!s)s)$/u'], ['y', ''], $word) ?? $word, $words)));
+        return array_values(array_unique(array_map(static fn (string $word): string => preg_replace(self::ENDINGS, self::INSTEAD, $word) ?? $word, $words)));
     }
 
     private static function bare(string $text): string

@@ -17,6 +17,7 @@ final readonly class AskedOfferings
     private const CERTAINTY = 0.95;
     /** "Independent opticians" says what they are, not what they offer. */
     private const PROFESSION = '/^[^,]{3,40}(?:ers|ors|ists|ians|ants|ects|smiths|wrights|company|firm|agency|practice|studio|charity|club)\.?$/iu';
+    private const TALK = '/^(?:for|so|in|to|as)\b/iu';
     private const SUMMED_UP = '/^[^:.;,\d]{3,60}:\s+(?=[^:]+$)/u';
     /** "We take people out in kayaks - trips, lessons, hire" */
     private const SPELLED_OUT = '/^(?:we|i|it)\b[^:;–—]{3,90}(?:\s[-–—]\s+|:\s+)(?=[^:–—]+,)/iu';
@@ -45,12 +46,13 @@ final readonly class AskedOfferings
         $listed = $this->running->untilStop($sentence->text);
         $parts = $this->withoutRemarks($this->named($listed), $sentence);
 
-        $single = \count($parts) > 1 || $this->isAll($sentence) ? [] : iterator_to_array($this->single->offered($sentence), false);
+        $isList = \count($parts) > 1 && 1 !== preg_match(self::SAYS, $listed);
+        $single = $isList || $this->isAll($sentence) ? [] : iterator_to_array($this->single->offered($sentence, self::CERTAINTY), false);
         if ([] !== $single) {
             return [...$single, ...$this->running->offered($sentence), ...$this->priced->offered($sentence)];
         }
 
-        return \count($parts) > 1 && 1 !== preg_match(self::SAYS, $listed) && !$this->running->hasSureVerb($listed)
+        return $isList && !$this->running->hasSureVerb($listed)
             ? $this->list($parts, $sentence, $sentence->start + \strlen($listed))
             : $this->sentence($sentence);
     }
@@ -63,9 +65,10 @@ final readonly class AskedOfferings
     private function named(string $list): array
     {
         $lead = 1 === preg_match(self::SUMMED_UP, $list, $m) ? \strlen($m[0]) : 0;
+        $isTalk = $lead > 0 && 1 === preg_match(self::TALK, $list);
         $parts = array_map(static fn (array $part): array => [$part[0], $part[1] + $lead], Phrase::list(substr($list, $lead)));
 
-        return \count($parts) > 1 ? $parts : Phrase::list($list);
+        return \count($parts) > 1 || $isTalk ? $parts : Phrase::list($list);
     }
 
     /**
@@ -117,7 +120,7 @@ final readonly class AskedOfferings
         if (1 === preg_match(self::SAYS, $sentence->text)) {
             return [...$this->first->offered($sentence, self::CERTAINTY), ...$this->priced->offered($sentence)];
         }
-        $parts = Phrase::list($sentence->text);
+        $parts = $this->named($this->running->untilStop($sentence->text));
         $isProfession = 1 === \count($parts) && $this->isAll($sentence) && 1 === preg_match(self::PROFESSION, $parts[0][0]);
 
         return $isProfession ? [] : $this->item->each($parts, $sentence->start, self::CERTAINTY);

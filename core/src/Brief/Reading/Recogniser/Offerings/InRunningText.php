@@ -50,7 +50,7 @@ final readonly class InRunningText
     private const THERE_IS = '/\b(?:class|classes|course|courses|club|workshops?|sessions?|shop|caf[eé]|bar|theatre|group|choir|nursery|academy)\b/iu';
     private const THEIRS = '/ for (?<whom>[\p{L}\'’-]+) and (?<next>(?!(?:the|those|more|all|other|also|anyone|we|i|they|it)\b)\p{L}[\p{L}\'’-]* [\p{L}\'’ -]+)$/u';
     /** "… and, since two years, subtitling" */
-    private const ASIDE = '/,\s(?:of course|naturally|obviously|basically),|,\s(?:which|who)\s[^,;.]{3,60},(?=\s(?:and|or|plus)\b)|(?<=\band),\s(?:since|for|as of|from|in) [^,.;]{3,25},(?=\s)|(?<=\band) (?:on )?the (?:first|second|third|last) \p{L}+day of (?:the|each|every) month(?=\s)|(?<=\band),\s(?:increasingly|lately|recently|more and more|occasionally|sometimes|of course|in season|in summer|in winter),(?=\s)/iu';
+    private const ASIDE = '/,\s(?:either|whether)\s[^,;.]{3,60},(?=\s(?:and|or|plus)\b)|,\s(?:of course|naturally|obviously|basically),|,\s(?:which|who)\s[^,;.]{3,60},(?=\s(?:and|or|plus)\b)|(?<=\band),\s(?:since|for|as of|from|in) [^,.;]{3,25},(?=\s)|(?<=\band) (?:on )?the (?:first|second|third|last) \p{L}+day of (?:the|each|every) month(?=\s)|(?<=\band),\s(?:increasingly|lately|recently|more and more|occasionally|sometimes|of course|in season|in summer|in winter),(?=\s)/iu';
     /** "catering for parties and offices": two of them are no offerings. */
     private const OCCASIONS = '/ for (?:(?:parties|weddings|wakes|christenings|baptisms|funerals|birthdays|anniversaries|offices|events|functions|festivals|companies|schools)(?:, | and |, and )?){2,}(?: and (?:the like|such))?/iu';
 
