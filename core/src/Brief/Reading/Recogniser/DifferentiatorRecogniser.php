@@ -32,6 +32,11 @@ final readonly class DifferentiatorRecogniser implements Recogniser
     /** "A lot of labs send the work to China": what others do is no claim of one's own. */
     private const OF_OTHERS = '/^(?:a lot of|most|many|some|(?:the )?others?|the (?:big|other)|competitors|elsewhere|everyone else|everybody else)\b/iu';
     private const OF_THE_SITE = '/\b(?:web ?site|home ?page|journal|blog|newsletter)\b/iu';
+    /** "What's different is that … And we plant two trees for each.": it goes on, some sentences later. */
+    private const SAYS_IT = '/\b(?:(?:what[\'’]?s|what is|what makes (?:us|me)) (?:really |so )?(?:different|special|unusual)|sets? (?:us|me) apart|(?:why|reason) (?:people )?(?:should )?(?:come|comes|choose|ring|pick) (?:to )?(?:us|me))\b/iu';
+    private const GOES_ON = '/^and (?:we|i|our|all|every|each|you|nobody|no one)\b/iu';
+    private const NOT_FAR = 4;
+    private const FURTHER = 0.85;
     private const FILLER = '/\b(?:i (?:think|guess|suppose|reckon|believe)|we (?:think|believe|feel)|i feel|honestly|really|basically|obviously|you know|to (?:our|my) knowledge|as far as (?:we|i) know|that[\'’]?s it|simple as that|well|and|so|but|because)\b/iu';
 
     public function __construct(private Cues $cues)
@@ -54,8 +59,19 @@ final readonly class DifferentiatorRecogniser implements Recogniser
             if (null !== $before && $before->block === $sentence->block && 1 === preg_match($this->cues->pointingAhead, $before->text)) {
                 yield from $this->claim($sentence->text, $sentence->start);
             }
+            if (1 === preg_match(self::GOES_ON, $sentence->text) && 1 !== preg_match(self::OF_THE_SITE, $sentence->text) && $this->saidBefore($reading, $i)) {
+                yield from $this->claim($sentence->text, $sentence->start, self::FURTHER);
+            }
             $before = $sentence;
         }
+    }
+
+    /** Whether it was said just before, in the same block, what sets them apart. */
+    private function saidBefore(Reading $reading, int $number): bool
+    {
+        $earlier = array_filter(\array_slice($reading->sentences, max(0, $number - self::NOT_FAR), min($number, self::NOT_FAR)), static fn (Sentence $sentence): bool => $sentence->block === $reading->sentences[$number]->block);
+
+        return [] !== array_filter($earlier, static fn (Sentence $sentence): bool => 1 === preg_match(self::SAYS_IT, $sentence->text));
     }
 
     /** The sentence before, or the one before that, when only it speaks of themselves. */
@@ -79,12 +95,12 @@ final readonly class DifferentiatorRecogniser implements Recogniser
     }
 
     /** @return iterable<Candidate> */
-    private function claim(string $words, int $start): iterable
+    private function claim(string $words, int $start, float $certainty = self::CERTAINTY): iterable
     {
         $bare = preg_replace('/^\W*(?:(?:and|but|so|also|then|because|well|plus)\b,?\s*)+/iu', '', $words) ?? $words;
         $value = Phrase::tidy($bare);
         if (str_word_count($value) >= self::FEWEST_WORDS) {
-            yield new Candidate(FactKind::Differentiator, Typography::capital($value), $start + \strlen($words) - \strlen($bare), \strlen(rtrim($bare, " \n.,;:–—-")), self::CERTAINTY);
+            yield new Candidate(FactKind::Differentiator, Typography::capital($value), $start + \strlen($words) - \strlen($bare), \strlen(rtrim($bare, " \n.,;:–—-")), $certainty);
         }
     }
 }

@@ -30,7 +30,7 @@ final readonly class LabelWords
     public function topic(string $label, Segmentation $into): ?string
     {
         return match (true) {
-            1 === preg_match(self::SAYS_NO, $label) => null,
+            $this->sayNo($label) => null,
             1 === preg_match(self::GOES_ON, $label) && null !== $into->goesOnAs() => $into->goesOnAs(),
             FactKind::Audience->value === $into->asked()->topic && $this->isGrade($label) => FactKind::Audience->value,
             default => $this->cues->topic($label),
@@ -41,6 +41,11 @@ final readonly class LabelWords
     public function onlyLeadOn(string $label, string $value): bool
     {
         return 1 === preg_match(self::GOES_ON, $label) && 1 === preg_match(self::TELLS, $value);
+    }
+
+    public function sayNo(string $label): bool
+    {
+        return 1 === preg_match(self::SAYS_NO, $label);
     }
 
     /** Whether the label grades what is asked for rather than asking for something: "Secondary", where it is asked who comes. */

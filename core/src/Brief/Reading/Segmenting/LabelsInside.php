@@ -42,6 +42,7 @@ final readonly class LabelsInside
     private function topic(string $words, bool $isLabelled): ?string
     {
         return match (true) {
+            $this->words->sayNo($words) => null,
             1 === preg_match('/^(?!(?:I|We)\b)\p{Lu}/u', $words) => $this->cues->topic($words),
             $isLabelled, str_contains($words, ' ') => $this->cues->topics->ofLabel($words),
             default => null,

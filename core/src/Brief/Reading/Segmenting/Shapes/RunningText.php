@@ -19,7 +19,7 @@ final readonly class RunningText implements Shape
 
     public function take(Spot $spot, Segmentation $into): bool
     {
-        if (!$into->inParagraph() && BlockKind::Item === $into->last()?->kind && $this->leavesTheList($spot, $into)) {
+        if (!$into->inParagraph() && !$into->justAsked() && BlockKind::Item === $into->last()?->kind && $this->leavesTheList($spot, $into)) {
             $into->forget();
         }
         $into->write($spot->start, $spot->text);
