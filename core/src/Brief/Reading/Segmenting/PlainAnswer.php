@@ -21,6 +21,10 @@ final readonly class PlainAnswer
 
     /** "You'd sent me home, prices and contact." */
     private const SUMS_UP = '/\b(?:you[\'’]d|you had|you) (?:sent|said|mentioned|listed|put|given)\b|\bi[\'’](?:ve|d|m) (?:got|noted|put|written|suggest|thinking|going)\b/iu';
+    /** "So buying a box online, with a delivery date." */
+    private const CONCLUDES = '/^(?:(?:ok|okay|right),? )?so,? (?!(?:what|who|how|when|where|which|why|tell)\b)[^.?!]{10,}\.?\s*$/iu';
+    /** "Home, Oysters, Tours, Trade, Visit us." */
+    private const LISTS = '/^(?:\p{L}[\p{L}\'’]*(?: [\p{L}\'’&]+){0,2}, ){2,}(?:and )?\p{L}[\p{L}\'’]*(?: [\p{L}\'’&]+){0,2}\.?\s*$/u';
     private const SUGGESTS = '/^(?:(?:and|now|so|then)[, ]+)?there[\'’]s an? (?:thing|sort|kind|type|option)\b|^(?:(?:and|now|so|then)[, ]+)?(?:some|most|many|other|a lot of|lots of|plenty of) (?:\p{L}+ )?(?:people|places|practices|clients|firms|shops|sites|clubs|companies|businesses|schools|charities|\p{L}+s) (?:like to |also )?(?:have|do|use|put|show|offer|add|run|like)\b/iu';
     /** "And a donate button? Most groups ask for one." */
     private const ASKS_THEN_SAYS = '/^(.*\?)\s+[^?]+$/us';
@@ -69,7 +73,7 @@ final readonly class PlainAnswer
     /** "Some practices have a login for patients." asks whether one is wanted. */
     private function asks(string $question): bool
     {
-        return str_contains($question, '?') || 1 === preg_match(self::SUGGESTS, $question) || 1 === preg_match(self::SUMS_UP, $question);
+        return str_contains($question, '?') || 1 === preg_match(self::CONCLUDES, $question) || 1 === preg_match(self::LISTS, $question) || 1 === preg_match(self::SUGGESTS, $question) || 1 === preg_match(self::SUMS_UP, $question);
     }
 
     /** Whether the answer is short enough, or takes up what was asked, to be a yes or a no at all. */

@@ -60,6 +60,12 @@ final class Segmentation
         return $this->blocks[\count($this->blocks) - 1] ?? null;
     }
 
+    /** Whether nothing stood under a heading yet. */
+    public function isBeforeHeadings(): bool
+    {
+        return [] === array_filter($this->blocks, static fn (Block $block): bool => BlockKind::Heading === $block->kind);
+    }
+
     public function asked(): Asked
     {
         return $this->asked;

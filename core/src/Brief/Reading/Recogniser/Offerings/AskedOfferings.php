@@ -22,7 +22,7 @@ final readonly class AskedOfferings
     /** "We take people out in kayaks - trips, lessons, hire" */
     private const SPELLED_OUT = '/^(?:we|i|it)\b[^:;–—]{3,90}(?:\s[-–—]\s+|:\s+)(?=[^:–—]+,)/iu';
     /** "logs, delivered, September to March" */
-    private const REMARK_BEHIND = '/(?<=[\p{L})]),\s(?:\p{L}+ed|mostly|mainly|usually|free|new and|both|all)\b(?!\s+\p{L}+s?\s*(?:,|and\b)).*$/us';
+    private const REMARK_BEHIND = '/(?<=[\p{L})]),\s(?:(?:one|two|three) or (?:two|three|four)\b|about\b|around\b|once\b|twice\b|(?:mon|tues?|wed|thu(?:rs)?|fri|sat|sun)\w*\b|\p{L}+ed\b|mostly\b|mainly\b|usually\b|free\b|new and\b|both\b|all\b)(?!\s+\p{L}+s?\s*(?:,|and\b)).*$/us';
     private const REMARK = '/^(?:free|by|with|from|for|on|in|at|up to|bring|all|each|every|an?|the|mostly|mainly|usually|if|when|no|only|one|two|three|six|\d+)\b/iu';
     /** A sentence rather than a list. */
     private const SAYS = '/^(?!(?-i:IT)\b)(?:it[\'’]?s|we[\'’]?re|we|i|it|they|there|this|all|each|every|people|most|some|you|our|that[\'’]?s|not)\b|\b(?:my|his|her|she|he|it[\'’]?s|we[\'’]re|is|are|was|were|started|comes?|costs?|included|know|think)\b/iu';

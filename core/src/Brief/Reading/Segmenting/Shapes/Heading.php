@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace DunePocket\Brief\Reading\Segmenting\Shapes;
 
+use DunePocket\Brief\FactKind;
 use DunePocket\Brief\Reading\BlockKind;
 use DunePocket\Brief\Reading\Segmenting\Asked;
 use DunePocket\Brief\Reading\Segmenting\LabelWords;
@@ -15,6 +16,8 @@ use DunePocket\Catalogue\Cues;
 /** "OUR SERVICES", "Tone of voice" above a paragraph, and every other line that stands over what follows. */
 final readonly class Heading implements Shape
 {
+    /** Above all else "WHO" heads what they say of themselves. */
+    private const WHO = '/^who\W*$/iu';
     private const GREETING = '/^(?:hi|hiya|hello|hey|dear|good (?:morning|afternoon))\b/i';
     private const SENTENCE = '/\b(?:is|are|have|want|need|i)\b/i';
     private const LEADS = '/^(?:what|who|how|why|where|when|which|things|also|other|any|anything)\b/iu';
@@ -47,6 +50,7 @@ final readonly class Heading implements Shape
     public function write(int $start, string $text, bool $atTop, Segmentation $into): void
     {
         $topic = $this->cues->topic(rtrim(preg_replace('/^(?:Question\s+)?\d{1,2}(?:\.\d)?[.)]?\s+/', '', $text) ?? $text, ':. '));
+        $topic = 1 === preg_match(self::WHO, $text) && $into->isBeforeHeadings() ? FactKind::BusinessKind->value : $topic;
         $into->under(str_ends_with(rtrim($text), ':') ? Asked::byLabel($topic) : Asked::byHeading($topic));
         $into->add($atTop && null === $topic ? BlockKind::Title : BlockKind::Heading, $start, $text);
     }
