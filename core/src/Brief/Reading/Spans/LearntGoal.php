@@ -26,6 +26,8 @@ final readonly class LearntGoal implements Learnt
     private const GOAL = 1.0;
     private const GOAL_SAID = 0.3;
     private const LEAST = -2.0;
+    /** … and where a wording says it plainly. */
+    private const LEAST_PLAIN = -1.0;
     /** What each message since counts against it. */
     private const AGE = 2.0;
     /** What every sentence before it counts against it, that the first of two alike be taken. */
@@ -62,7 +64,7 @@ final readonly class LearntGoal implements Learnt
                     continue;
                 }
                 $worth = self::SAID * ($wording->certainty ?? self::UNSAID)
-                    + self::AIM * $this->likelihood($weighed->odds[0])
+                    + self::AIM * max($this->likelihood($weighed->odds[0]), true === $wording?->isPlain() ? self::LEAST_PLAIN : self::LEAST)
                     + (null === $wording ? self::GOAL : self::GOAL_SAID) * $this->likelihood($weighed->odds[$i + 1])
                     - self::AGE * $weighed->sentence->block->age
                     - self::LATER * $number;
