@@ -11,6 +11,7 @@ use DunePocket\Brief\Reading\Negation;
 use DunePocket\Brief\Reading\Phrase;
 use DunePocket\Brief\Reading\Reading;
 use DunePocket\Brief\Reading\Recogniser;
+use DunePocket\Brief\Reading\Segmenting\LabelWords;
 use DunePocket\Brief\Reading\Sentence;
 use DunePocket\Catalogue\Cues;
 use DunePocket\Catalogue\PageKinds;
@@ -27,24 +28,24 @@ final readonly class RefusalRecogniser implements Recogniser
     private const NO = '/\b(?:no|without)(?:\s+(?:an?|any))?\s+$/iu';
     /** "It's a working mill, not a shop" says what they are. */
     private const WHAT_IT_IS = '/\b(?:it|we|this|they)(?:[\'’](?:s|re)| is| are) (?:(?:an?|the) )?[^,.;:]{3,40},\s*not (?:an? |the )?$/iu';
-    private const ANSWERS = ['avoid_word', 'keyphrase', 'tone', 'business_name', 'voice_sample', 'location', 'contact_phone', 'contact_email', 'opening_hours', 'audience', 'competitor', 'design_note'];
+    private const ANSWERS = ['avoid_word', 'keyphrase', 'tone', 'business_name', 'voice_sample', 'location', 'contact_phone', 'contact_email', 'opening_hours', 'audience', LabelWords::NOT_SERVED, 'competitor', 'design_note'];
     private const CLAIMS = ['differentiator', 'proof'];
     /** What ends the name of a thing: "a forum because nobody would use it". */
     private const AFTER_NAME = '/\s+things?(?=\s|$)|\s+(?:and|or)$|\s+(?:shall|should|must|may)\b.*$|\s+[-–—]\s.*$|\s+(?:please|thanks?|at all|after all|for now|yet|or anything|as|because|since|n?either|also|on|we|nobody|then|so|just|it|needed|necessary|required|wanted|built|designed|developed|makes?|until|cos|coz|with|that|which|who|there|anywhere|any ?more|again|this time|right now|from last time|idea|suggestion|proposal|to|at the (?:top|bottom|side)|on the side)\b.*$/iu';
     /** Pages every site has: only "no about page" refuses one, and "about" alone never. */
     private const ALWAYS_THERE = '/^(?:home|contact|about)$/iu';
     /** "Scrap what I said", "Instagram does that": words that name nothing. */
-    private const NO_NAME = '/^(?:everything|anything|all|the rest)(?: else)?$|^(?:people|they|folks?|customers|some) (?:ask|keep asking|asked|want|say)\b|^(?:speak of (?:it|them)|thanks?|thank you|please|ever|never|nor do|picture|imagine|being\b.*|help|see (?:above|below|attached)|just|embarrassing|pointless|expensive|also|too|jiffy bag|bullet points)$|\s(?:yes|please)$|^privacy(?: (?:policy|page|notice))?$|^(?:nobody|no one|everybody|everyone|there)\b|^(?:selling|buying|making|doing) |\s(?:thought|said|says|felt|wanted|wants|asked)$|^pages? (?:about|on|for) (?:it|them|that|this)$|\s(?:an?|of|for|in|with|to|by|the|does|do|did|is|are)$|\b\p{L}+n[\'’]t\b|^(?:n?either|with|by|for|what|that|this|which|who|how|why|it|we|i|they|he|she|you)\b/iu';
+    private const NO_NAME = '/^(?:mention|them\b.*|makes (?:me|us)\b.*)$|^(?:everything|anything|all|the rest)(?: else)?$|^(?:people|they|folks?|customers|some) (?:ask|keep asking|asked|want|say)\b|^(?:speak of (?:it|them)|thanks?|thank you|please|ever|never|nor do|picture|imagine|being\b.*|help|see (?:above|below|attached)|just|embarrassing|pointless|expensive|also|too|jiffy bag|bullet points)$|\s(?:yes|please)$|^privacy(?: (?:policy|page|notice))?$|^(?:nobody|no one|everybody|everyone|there)\b|^(?:selling|buying|making|doing) |\s(?:thought|said|says|felt|wanted|wants|asked)$|^pages? (?:about|on|for) (?:it|them|that|this)$|\s(?:an?|of|for|in|with|to|by|the|does|do|did|is|are)$|\b\p{L}+n[\'’]t\b|^(?:n?either|with|by|for|what|that|this|which|who|how|why|it|we|i|they|he|she|you)\b/iu';
     /** "No news, because there is none" */
     private const REASON = '/^(?:because|since|as)\b/iu';
-    private const SAYS = '/\b(?:we|i|i[\'’]d|it|they|you|nobody|please|our|my|keeps?|is|are|was|funds?|asks?|feel|would|could|will|can|has|had|sent|said|says|told|thinks?|wants?|wanted|happens)\b|^(?:whatever|nothing|somebody|someone)\b/iu';
+    private const SAYS = '/\b(?:we|i|i[\'’]d|it|they|them|finds?|you|nobody|please|our|my|keeps?|is|are|was|funds?|asks?|feel|would|could|will|can|has|had|sent|said|says|told|thinks?|wants?|wanted|happens)\b|^(?:whatever|nothing|somebody|someone)\b/iu';
     /** "The group we buy from offers content on cats and rabbits." */
     private const SENTENCE = '/^(?:the|our|my|we|i|it|they|he|she|people|somebody|someone|everyone|everybody)\b(?=.*\b(?:we|i|it|they|you|he|she|is|are|was|has|have|had|would|will|wants?|said|says|offers?|does|do|must|should)\b)(?:\W*\p{L}+){7}/iu';
     /** "The news archive, which will be deleted" */
     private const REMARK = '/,\s(?:which|who)\b.*$/isu';
     /** "Instagram grid on the home page?" */
     private const WHERE = '/\b(?:on|in|at|to|from)(?: the| your| our)?\s*$/iu';
-    private const PREPOSITION = '/\s+(?:of|for|in|about|from|with|to|under|below|beside|next to|of any)\s.*$/iu';
+    private const PREPOSITION = '/\s+(?:against|of|for|in|about|from|with|to|under|below|beside|next to|of any)\s.*$/iu';
 
     public function __construct(private Cues $cues, private Negation $negation, private PageKinds $pages)
     {
@@ -149,7 +150,7 @@ final readonly class RefusalRecogniser implements Recogniser
     private function refusal(string $words, int $start, bool $sure): ?Candidate
     {
         $name = trim(preg_replace(['/\([^)]*\)?/u', self::AFTER_NAME], ['', ''], Phrase::tidy($words)) ?? $words);
-        $name = str_word_count($name) > self::MOST_WORDS ? preg_replace(self::PREPOSITION, '', $name) ?? $name : $name;
+        $name = str_word_count($name) > self::MOST_WORDS || $this->saysWhatAbout($name) ? preg_replace(self::PREPOSITION, '', $name) ?? $name : $name;
         $bare = trim(preg_replace('/\s+(?:pages?|sections?)$/iu', '', $name) ?? $name);
         $head = preg_replace(self::PREPOSITION, '', $bare) ?? $bare;
         if (mb_strlen($bare) < 3 || str_word_count($bare) > self::MOST_WORDS || (1 === preg_match($this->cues->noRefusals, $bare) && null === $this->pages->named($bare)) || ($bare === $name && 1 === preg_match(self::ALWAYS_THERE, $bare)) || 1 !== preg_match('/\p{L}{3}/u', $bare) || 1 === preg_match(self::NO_NAME, $bare)) {
@@ -162,6 +163,12 @@ final readonly class RefusalRecogniser implements Recogniser
         $feature = $this->cues->featureRefused($this->cues->featureNamed($bare), $bare);
 
         return new Candidate(FactKind::PageRefusal, Phrase::title($this->cues->nameRefused($bare)), $start, max(1, \strlen(rtrim(preg_replace(self::AFTER_NAME, '', $words) ?? $words, " \n.,;:!"))), self::CERTAINTY, detail: array_filter(['feature' => $feature]));
+    }
+
+    /** "A blog about stains", "comparison pages against competitors" */
+    private function saysWhatAbout(string $name): bool
+    {
+        return 1 === preg_match('/^(?<thing>.+?) (?:about|against)\s/iu', $name, $m) && $this->couldBeOnASite($m['thing'], $m['thing'], 1 === preg_match('/\bpages?$/iu', $m['thing']));
     }
 
     /** A known page, a known feature, something called a page, or one of the things that only websites have. */

@@ -12,6 +12,9 @@ use DunePocket\Catalogue\Cues;
 final readonly class LabelWords
 {
     public const MOST = 3;
+    /** What "Not: …" asks for where it is told who comes. */
+    public const NOT_SERVED = 'not_served';
+    private const NOT = '/^(?:definitely |and )?not(?: for)?$/iu';
     /** "Primary: families. Secondary: schools." */
     private const GRADES = '/^(?:primary|secondary|tertiary|first|second|third|main|other)(?: (?:audiences?|users?|groups?))?$/iu';
     private const GOES_ON = '/^(?:and |oh )?(?:also|plus)$/iu';
@@ -31,6 +34,7 @@ final readonly class LabelWords
     {
         return match (true) {
             $this->sayNo($label) => null,
+            1 === preg_match(self::NOT, $label) && FactKind::Audience->value === ($into->asked()->topic ?? $into->last()?->topic) => self::NOT_SERVED,
             1 === preg_match(self::GOES_ON, $label) && null !== $into->goesOnAs() => $into->goesOnAs(),
             FactKind::Audience->value === $into->asked()->topic && $this->isGrade($label) => FactKind::Audience->value,
             default => $this->cues->topic($label),

@@ -24,7 +24,7 @@ final readonly class LearntRefusals implements Learnt
     {
         $known = array_flip(array_map(spl_object_id(...), $read));
 
-        return array_map(fn (Candidate $candidate): Candidate => FactKind::PageRefusal !== $candidate->kind || isset($known[spl_object_id($candidate)]) ? $candidate : $this->withFeature($candidate), $this->things->weighed($sentences, $read));
+        return array_map(fn (Candidate $candidate): Candidate => FactKind::PageRefusal !== $candidate->kind || isset($known[spl_object_id($candidate)]) ? $candidate : $this->withFeature($candidate), $this->things->weighed(array_values(array_filter($sentences, static fn (Weighed $weighed): bool => true !== $weighed->sentence->block->agreed)), $read));
     }
 
     private function withFeature(Candidate $refusal): Candidate

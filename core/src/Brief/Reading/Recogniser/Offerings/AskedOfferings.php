@@ -18,6 +18,8 @@ final readonly class AskedOfferings
     /** "Independent opticians" says what they are, not what they offer. */
     private const PROFESSION = '/^[^,]{3,40}(?:ers|ors|ists|ians|ants|ects|smiths|wrights|company|firm|agency|practice|studio|charity|club)\.?$/iu';
     private const TALK = '/^(?:for|so|in|to|as)\b/iu';
+    /** "And forging days: two people at a time" names one more. */
+    private const ONE_MORE = '/^(?:and|then|plus|also),?(?: then)?\s+/iu';
     private const SUMMED_UP = '/^[^:.;,\d]{3,60}:\s+(?=[^:]+$)/u';
     /** "We take people out in kayaks - trips, lessons, hire" */
     private const SPELLED_OUT = '/^(?:we|i|it)\b[^:;–—]{3,90}(?:\s[-–—]\s+|:\s+)(?=[^:–—]+,)/iu';
@@ -65,6 +67,9 @@ final readonly class AskedOfferings
     private function named(string $list): array
     {
         $lead = 1 === preg_match(self::SUMMED_UP, $list, $m) ? \strlen($m[0]) : 0;
+        if ($lead > 0 && 1 === preg_match(self::ONE_MORE, $list, $more)) {
+            return [[rtrim(substr($list, \strlen($more[0]), $lead - \strlen($more[0])), ': '), \strlen($more[0])]];
+        }
         $isTalk = $lead > 0 && 1 === preg_match(self::TALK, $list);
         $parts = array_map(static fn (array $part): array => [$part[0], $part[1] + $lead], Phrase::list(substr($list, $lead)));
 

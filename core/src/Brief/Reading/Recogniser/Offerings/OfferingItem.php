@@ -18,7 +18,7 @@ final readonly class OfferingItem
     /** "…, a mobile mechanic service in Swindon" says what they are; "in Totnes" says where. */
     private const SELF_DESCRIPTION = '/^\s*(?:an?\s(?:[\p{L}-]+\s){0,4}(?:(?:service|business|company|firm|agency|practice)\b(?!s)|(?:charity|club|choir|trust|group|project|network) (?:that|which)\b)|in (?-i:\p{Lu})\p{L}+\s*$)/iu';
     /** "an hour for £40" */
-    private const PRICE_ALONE = '/^\s*(?:costs?|priced?|from|at)\b.*[£$€]\s?\d|^\s*(?:an?|one|per|half an?) (?:\p{L}+ )?(?:hours?|days?|nights?|sessions?|weeks?|months?|lessons?|class|evenings?|mornings?) (?:for|at|is|costs?) [£$€\d]/iu';
+    private const PRICE_ALONE = '/^\s*(?:\d+|one|two|three|four|five|six|ten|twelve) \p{L}+ for\b.*(?:pounds|quid|euros|dollars|[£$€])|^\s*(?:costs?|priced?|from|at)\b.*[£$€]\s?\d|^\s*(?:an?|one|per|half an?) (?:\p{L}+ )?(?:hours?|days?|nights?|sessions?|weeks?|months?|lessons?|class|evenings?|mornings?) (?:for|at|is|costs?) [£$€\d]/iu';
     private const WITH_REMARK = '/^(?<name>[^(:]{2,60}?)\s*(?:\s[-–—]\s+|:\s+|\|+|\((?=[^)]*\)\s*$))\s*(?<about>.+?)\)?\s*$/u';
     private const BEFORE_PRICE = '/\s+(?:at|for|from|is|are|costs?|starts?)(?:\s+(?:an?\s+)?\p{L}+)?\s*$/iu';
 

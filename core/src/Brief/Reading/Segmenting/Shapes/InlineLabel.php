@@ -43,7 +43,8 @@ final readonly class InlineLabel implements Shape
         }
         $label = trim($m['label'][0], ' [');
         $topic = str_word_count($label) <= self::WORDS ? $this->words->topic($label, $into) : null;
-        if (null === $topic || $this->words->onlyLeadOn($label, $m['value'][0]) || (1 === preg_match(self::SENTENCE, $label) && !$this->words->areLabel($label))) {
+        $isRefusedThing = FactKind::PageRefusal->value === $into->asked()->topic && !$this->words->areLabel($label);
+        if (null === $topic || $isRefusedThing || $this->words->onlyLeadOn($label, $m['value'][0]) || (1 === preg_match(self::SENTENCE, $label) && !$this->words->areLabel($label))) {
             return false;
         }
         $into->close();

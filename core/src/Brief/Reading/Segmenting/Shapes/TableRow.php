@@ -65,7 +65,7 @@ final readonly class TableRow implements Shape
     }
 
     /**
-     * What is said of something offered belongs to it; what is said of a page is told of it.
+     * What is said of something offered belongs to it; what is said of a page is what it has.
      *
      * @param array{string, int} $first  cell, with where it begins in the line, in bytes
      * @param array{string, int} $others cells
@@ -78,6 +78,6 @@ final readonly class TableRow implements Shape
             return;
         }
         $into->add(BlockKind::Item, $start + $first[1], $first[0], $topic);
-        $into->add(BlockKind::Paragraph, $start + $others[1], $others[0]);
+        $into->add(BlockKind::Paragraph, $start + $others[1], $others[0], FactKind::PageRequest->value === $topic ? FactKind::Feature->value : null);
     }
 }
