@@ -55,5 +55,7 @@ final class CorrectorTest extends TestCase
     public function testFillersAreDroppedFromSpeech(): void
     {
         self::assertSame('Client: six at most', self::read('Client: um, six at most', SourceKind::Call));
+        self::assertSame('Then, six at most', self::read('Then, erm, six at most'));
+        self::assertSame('We sort of mend boats', self::read('We sort of mend boats'), 'in writing only sounds are dropped');
     }
 }

@@ -27,6 +27,7 @@ final class SentenceSplitterTest extends TestCase
     {
         yield 'two' => ['We mend clocks. We also sell them.', 2];
         yield 'short forms are no end' => ['We work for Mr. Hale, e.g. on turret clocks.', 1];
+        yield 'an initial is no end' => ['Mr T. said no.', 1];
         yield 'a price is no end' => ['It costs £4.50 a time.', 1];
         yield 'an address is no end' => ['Write to us@clocks.example or call.', 1];
         yield 'a question and a cry' => ['Why us? Because we care! Truly.', 3];
@@ -37,6 +38,12 @@ final class SentenceSplitterTest extends TestCase
     public function testSentencesEndWhereTheyEnd(string $text, int $count): void
     {
         self::assertCount($count, self::split($text));
+    }
+
+    public function testWhatWasDiscussedIsTakenBackBehindTheDiscussion(): void
+    {
+        self::assertTrue(self::split('Ada suggested vehicle tracking. Discussed at length. It would cost a lot and was voted down.')[0]->isRefused());
+        self::assertFalse(self::split('Ada suggested vehicle tracking. Discussed at length. All were for it.')[0]->isRefused());
     }
 
     public function testALineThatHadRoomLeftEndsAThought(): void

@@ -35,7 +35,7 @@ final readonly class FeatureRecogniser implements Recogniser
     /** "Locals who have never set foot in a gallery" */
     private const NEVER_DID = '/\bnever (?:set foot|been|had|seen|heard|used|owned|built|written|done|bought|visited|tried)\b|\bwho (?:aren|don|can|haven|won)[\'’]t\b.*\b(?:should|could|can|must|need)\b/iu';
     /** What would be done with it: "write a recipe". */
-    private const ON_THE_WAY = '/^(?:people|they|customers|you) |^(?:to )?(?:write|post|book|order|buy|pay|sign up|log ?in|register|subscribe|search|download|donate|comment|review)\s|^blogging$/iu';
+    private const ON_THE_WAY = '/^(?:people|they|customers|you) |^(?:to )?(?:write|post|book|order|sign up|log ?in|register|subscribe|search|download|donate|comment|review)\s|^blogging$/iu';
     /** "want a shop", "take bookings", "photos of": what the name of the thing does not hold. */
     private const AROUND = '/^(?:(?:with|need|want|like|have|take|add|use|do|publish|show|display|list|put up|actual|our|an?|the|any)\s+)+|\s+(?:of|from|for|to|on|in|at)$/iu';
 

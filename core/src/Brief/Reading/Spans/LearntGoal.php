@@ -33,8 +33,10 @@ final readonly class LearntGoal implements Learnt
     /** What every sentence before it counts against it, that the first of two alike be taken. */
     private const LATER = 0.02;
     /** So much less than a wording would count, a hint is none; nor is it where the words hardly tell the goal. */
-    private const ENOUGH = 2.0;
+    private const ENOUGH = 1.4;
     private const DOUBTFUL = -2.0;
+    /** "The phone rings all day with people asking prices": what is, is no aim. */
+    private const AS_IT_IS = '/\b(?:rings?|ringing|calls?|calling|e-?mails?|asks?|asking)\b[^.]*\b(?:all day|all the time|constantly|non-?stop|off the hook|every day)\b|\b(?:all day|all the time|constantly|non-?stop)\b[^.]*\b(?:rings?|ringing|calls?|calling|asks?|asking)\b|\bkeeps? (?:ringing|calling|asking)\b/iu';
     /** How much less certain than the goal the others are. */
     private const BELOW = 0.03;
 
@@ -60,7 +62,7 @@ final readonly class LearntGoal implements Learnt
             $said = array_filter($goals, static fn (Candidate $goal): bool => $weighed->sentence->holds($goal));
             foreach (array_keys($this->goals) as $i => $goal) {
                 $wording = $this->surest($goal, $said);
-                if (null === $wording && $weighed->odds[$i + 1] < self::DOUBTFUL) {
+                if (null === $wording && ($weighed->odds[$i + 1] < self::DOUBTFUL || 1 === preg_match(self::AS_IT_IS, $weighed->sentence->text))) {
                     continue;
                 }
                 $worth = self::SAID * ($wording->certainty ?? self::UNSAID)

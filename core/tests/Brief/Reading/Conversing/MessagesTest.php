@@ -66,6 +66,16 @@ final class MessagesTest extends TestCase
         self::assertCount(1, $messages->messages());
     }
 
+    public function testAfterANumberedQuestionOtherNumbersAreTheDesignersToo(): void
+    {
+        $messages = new Messages([]);
+        $messages->say(new Line(0, '> 1. Who comes?'), 2);
+        $messages->say(new Line(16, 'Anglers.'), 0);
+        $messages->say(new Line(25, '> 2. Pages. I had Home, Shop.'), 2);
+        $messages->say(new Line(55, '> as we said'), 2);
+        self::assertSame([Role::Other, Role::Client, Role::Other, Role::Client], array_column(self::told($messages), 2));
+    }
+
     public function testEveryLineKnowsWhereItBegins(): void
     {
         $messages = new Messages([]);

@@ -31,6 +31,12 @@ final class RefusalRecogniserTest extends TestCase
         yield 'not wanted' => ['We do not want a team page.', null, ['Team']];
         yield 'for a reason' => ['No gallery because the photos are poor.', null, ['Gallery']];
         yield 'decided against' => ['We discussed adding a forum but decided against it.', null, ['Forum']];
+        yield 'what was raised, for a reason' => ['Ada suggested live tracking so people can see it. We said no.', null, ['Live tracking']];
+        yield 'what was offered' => ['They quoted us for a booking system. Too dear.', null, ['Booking system']];
+        yield 'called by its name' => ['A blog about stains, comparison pages against competitors', 'page_refusal', ['Blog', 'Comparison']];
+        yield 'a remark of theirs' => ['The founders find them undignified.', 'page_refusal', []];
+        yield 'no fewer' => ['Not fewer than six case studies.', null, []];
+        yield 'not piped in' => ['She has Instagram going and it is nice but I do not want it piped into the website.', null, ['Instagram']];
         yield 'never again' => ['Our last agency talked us into a chatbot. Never again.', null, ['Chatbot']];
         yield 'a list where it is asked for' => ['A forum (it got nasty), a blog', 'page_refusal', ['Forum', 'Blog']];
         yield 'a sentence where it is asked for' => ['Someone suggested a salary calculator.', 'page_refusal', ['Salary calculator']];

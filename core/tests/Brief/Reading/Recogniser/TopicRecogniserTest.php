@@ -30,6 +30,9 @@ final class TopicRecogniserTest extends TestCase
         yield 'a year' => ['founded', 'It must have been 1987', ['founded: 1987']];
         yield 'who comes' => ['audience', 'mostly farmers', ['audience: Farmers']];
         yield 'what is said of who comes' => ['audience', 'Homeowners. You know, they get a square of mud.', ['audience: Homeowners']];
+        yield 'what follows who comes' => ['audience', 'And a lot of parents, they find me by chance. Hotels now and then. Half of them are from here. Ada said anglers.', ['audience: Parents', 'audience: Hotels']];
+        yield 'for whom we work' => ['audience', 'We work mostly for farmers, of whom there are ten.', ['audience: Farmers']];
+        yield 'and another thing' => ['differentiator', 'We answer at night. And every van has a kettle.', ['differentiator: We answer at night', 'differentiator: And every van has a kettle']];
         yield 'what sets them apart' => ['differentiator', 'We answer at night. Free estimates.', ['differentiator: We answer at night', 'differentiator: Free estimates']];
         yield 'a remark on it' => ['differentiator', 'We answer at night. The others do not care honestly.', ['differentiator: We answer at night']];
         yield 'nothing' => ['differentiator', 'nothing really', []];

@@ -17,6 +17,9 @@ final class AnswerExtentTest extends TestCase
         yield 'pages, then a wish' => ['page_request', 'Home, Prices, Contact.', ' We also want it to load fast.'];
         yield 'pages, then their number' => ['page_request', 'Home and Prices. Three at most.', ''];
         yield 'pages one by one' => ['page_request', 'Home. Prices. Contact.', ''];
+        yield 'pages with a remark each' => ['page_request', 'Home, obviously. Sessions, so when and where. Join in. The lending list.', ''];
+        yield 'a page that is told of' => ['page_request', 'Home, yes. Donate goods – call it that. Furniture wants a page of its own.', ' We have three shops.'];
+        yield 'people, some in particular' => ['audience', 'Parents. In particular those who go back to work.', ' The site is for them.'];
         yield 'a second list is none of the first' => ['page_request', 'Home, Prices.', ' Blue and green.'];
         yield 'offerings in fragments' => ['offering', 'Hedge laying. Dry stone walls. Gates.', ''];
         yield 'offerings, then who comes' => ['offering', 'Hedge laying and gates.', ' Our customers are farmers who have no time.'];

@@ -20,6 +20,11 @@ final class PlainAnswerTest extends TestCase
         yield 'yes' => ['Do you want a blog?', 'Yes please', ['Do you want a blog', true], true];
         yield 'no' => ['Do you want a blog?', 'God no', ['Do you want a blog', false], true];
         yield 'no, said last' => ['Do you want a blog?', 'We talked about it for a long time. So no.', ['Do you want a blog', false], false];
+        yield 'no, behind a story' => ['Do you want a blog?', 'People ask. But no, not with our weather.', ['Do you want a blog', false], false];
+        yield 'but nobody' => ['Do you want a blog?', 'Ada would have to write it and she won’t.', ['Do you want a blog', false], false];
+        yield 'a question, and a remark' => ['A donate button? Most ask for one.', 'Good lord no', ['A donate button', false], true];
+        yield 'what was concluded' => ['So buying a box online, with a date.', 'Exactly that', ['So buying a box online, with a date', true], true];
+        yield 'a list' => ['Home, Oysters, Tours.', 'That’s it', ['Home, Oysters, Tours', true], true];
         yield 'who would' => ['Do you want a blog?', 'Who has got the time', ['Do you want a blog', false], false];
         yield 'yes, and more' => ['Do you want a map?', 'Yes, and parking', ['Do you want a map', true], false];
         yield 'the words around a question' => ['OK. Pages. Home and prices I suppose. Anything else?', 'Yes, those two', ['Home and prices', true], false];

@@ -102,6 +102,8 @@ final class ShapesTest extends TestCase
         yield 'a brief of something' => ['Label', 'Ashen Row: website brief'];
         yield 'a page each' => ['Label', 'A separate page for each town: Pell, Calder'];
         yield 'a sentence with a colon' => ['Label', 'What we need is simple and it is this: prices'];
+        yield 'a thing not wanted' => ['Label', 'Reviews aren\'t wanted: it is people\'s home'];
+        yield 'a question that others ask' => ['Question', 'One of those "Does it hurt?" pages'];
         yield 'a thing refused' => ['Label', 'Forum: everybody said it was a bad idea'];
         yield 'a number where none count' => ['NumberedLabel', '3. Address'];
         yield 'a line without a mark' => ['Item', 'hedge laying'];
