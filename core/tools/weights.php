@@ -60,7 +60,7 @@ function labels(LabelledBrief $brief, string $label): array
 {
     return match (true) {
         !$brief->labels->has($label) => [],
-        \in_array($label, ['name', 'goal'], true) => [$brief->labels->string($label)],
+        in_array($label, ['name', 'goal'], true) => [$brief->labels->string($label)],
         default => $brief->labels->strings($label),
     };
 }

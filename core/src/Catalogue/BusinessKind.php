@@ -13,6 +13,7 @@ final readonly class BusinessKind
      * @param ?string                     $names     pattern of what clients call such a business, null when nobody names it
      * @param bool                        $general   whether a more particular kind comes before it: a bakery is a shop too
      * @param ?string                     $words     pattern of the words of its trade
+     * @param array<string, string>       $called    patterns of what is called more particularly than the kind is, by that name: "butcher"
      * @param list<string>                $pages     usual page kinds beside Home, About and Contact, most usual first
      * @param list<string>                $features
      * @param list<string>                $home      the recipe of its home page
@@ -35,6 +36,7 @@ final readonly class BusinessKind
         public string $offering,
         public string $goal,
         public bool $place,
+        public array $called,
         public array $pages,
         public array $features,
         public array $home,
@@ -65,6 +67,7 @@ final readonly class BusinessKind
             $node->string('offering'),
             $node->string('goal'),
             $node->bool('place', false),
+            array_map(static fn (string $called): string => '~(?<!\p{L})(?:'.$called.')~iu', $node->has('called') ? $node->stringMap('called') : []),
             $node->strings('pages'),
             $node->strings('features'),
             $node->strings('home'),
@@ -79,5 +82,13 @@ final readonly class BusinessKind
             $node->strings('pictures'),
             $node->stringMap('button'),
         );
+    }
+
+    /** What such a business is called in a text: the most particular name that stands in it most often, else the label of the kind. */
+    public function calledIn(string $text): string
+    {
+        $times = array_filter(array_map(static fn (string $pattern): int => (int) preg_match_all($pattern, $text), $this->called));
+
+        return [] === $times ? $this->label : (string) array_search(max($times), $times, true);
     }
 }

@@ -258,7 +258,7 @@ final class Catalogue
     public function businessKindNamed(string $words): ?string
     {
         foreach ($this->kindsOfBusiness() as $kind) {
-            if (0 === strcasecmp($kind->label, trim($words)) || $kind->id === mb_strtolower(trim($words))) {
+            if (0 === strcasecmp($kind->label, trim($words)) || $kind->id === mb_strtolower(trim($words)) || isset($kind->called[mb_strtolower(trim($words))])) {
                 return $kind->id;
             }
         }

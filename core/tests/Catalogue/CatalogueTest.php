@@ -114,6 +114,9 @@ final class CatalogueTest extends TestCase
     {
         $catalogue = Bench::catalogue();
         self::assertGreaterThanOrEqual(20, \count($catalogue->businessKinds()));
+        foreach ($catalogue->businessKinds() as $kind) {
+            self::assertSame([], array_filter(array_keys($kind->called), static fn (string $name): bool => !isset($catalogue->businessKind($catalogue->businessKindNamed($name))->called[$name])));
+        }
         self::assertGreaterThanOrEqual(10, \count(array_unique(array_map(static fn ($kind): string => $kind->family, $catalogue->businessKinds()))));
         foreach ($catalogue->businessKinds() as $kind) {
             self::assertArrayHasKey($kind->goal, $catalogue->goals(), $kind->id);

@@ -73,7 +73,7 @@ final readonly class KindRecogniser
         [, $score, $start, $length, $named, $kind] = $best;
         yield new Candidate(
             FactKind::BusinessKind,
-            $kind->label,
+            $named ? $kind->calledIn($reading->beginning()) : $kind->label,
             $start,
             $length,
             $named ? 0.9 : min(0.5, 0.2 + $score / 20),

@@ -57,6 +57,15 @@ final class KindRecogniserTest extends TestCase
         self::assertLessThanOrEqual(0.5, $betrayed->certainty);
     }
 
+    public function testABusinessIsCalledByItsMostParticularName(): void
+    {
+        self::assertSame('coach hire firm', self::kind('We are a coach hire firm with eighteen coaches and one minibus.')?->value);
+        self::assertSame('taxi firm', self::kind('We are a taxi firm.')?->value);
+        self::assertSame('butcher', self::kind('Butchers in Pell since 1902.')?->value);
+        self::assertSame('bakery', self::kind('We are a bakery.')?->value);
+        self::assertSame('taxi', Bench::catalogue()->businessKindNamed('Coach hire firm'));
+    }
+
     public function testAWordInTheNameCountsMost(): void
     {
         $text = 'Marsh Bakery. We also have a small cafe.';
