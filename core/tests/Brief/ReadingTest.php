@@ -108,7 +108,7 @@ final class ReadingTest extends TestCase
     {
         $brief = Bench::read(Bench::text('chatty-email.txt'));
         self::assertSame(['Muddy Paws Parlour'], Bench::values($brief, FactKind::BusinessName));
-        self::assertSame(['pet care business'], Bench::values($brief, FactKind::BusinessKind));
+        self::assertSame(['dog groomer'], Bench::values($brief, FactKind::BusinessKind));
         self::assertSame(['Ludlow'], Bench::values($brief, FactKind::Location));
         self::assertContains('Teeth cleaning', Bench::values($brief, FactKind::Offering));
         self::assertSame('from £38', $brief->of(FactKind::Offering)[0]->detail('price'));

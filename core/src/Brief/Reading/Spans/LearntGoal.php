@@ -35,6 +35,8 @@ final readonly class LearntGoal implements Learnt
     /** So much less than a wording would count, a hint is none; nor is it where the words hardly tell the goal. */
     private const ENOUGH = 1.4;
     private const DOUBTFUL = -2.0;
+    /** In fewer sentences nobody says what a site is for without a wording for it. */
+    private const FEWEST = 3;
     /** "The phone rings all day with people asking prices": what is, is no aim. */
     private const AS_IT_IS = '/\b(?:rings?|ringing|calls?|calling|e-?mails?|asks?|asking)\b[^.]*\b(?:all day|all the time|constantly|non-?stop|off the hook|every day)\b|\b(?:all day|all the time|constantly|non-?stop)\b[^.]*\b(?:rings?|ringing|calls?|calling|asks?|asking)\b|\bkeeps? (?:ringing|calling|asking)\b/iu';
     /** How much less certain than the goal the others are. */
@@ -56,13 +58,14 @@ final readonly class LearntGoal implements Learnt
     public function weighed(array $sentences, array $read): array
     {
         $goals = array_filter($read, static fn (Candidate $candidate): bool => FactKind::Goal === $candidate->kind);
+        $mayHint = \count($sentences) >= self::FEWEST;
         $likeliest = null;
         $highest = self::SAID * self::UNSAID - self::ENOUGH;
         foreach (array_values(array_filter($sentences, $this->mayAim(...))) as $number => $weighed) {
             $said = array_filter($goals, static fn (Candidate $goal): bool => $weighed->sentence->holds($goal));
             foreach (array_keys($this->goals) as $i => $goal) {
                 $wording = $this->surest($goal, $said);
-                if (null === $wording && ($weighed->odds[$i + 1] < self::DOUBTFUL || 1 === preg_match(self::AS_IT_IS, $weighed->sentence->text))) {
+                if (null === $wording && (!$mayHint || $weighed->odds[$i + 1] < self::DOUBTFUL || 1 === preg_match(self::AS_IT_IS, $weighed->sentence->text))) {
                     continue;
                 }
                 $worth = self::SAID * ($wording->certainty ?? self::UNSAID)

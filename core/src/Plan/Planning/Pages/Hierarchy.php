@@ -8,7 +8,7 @@ use DunePocket\Brief\FactKind;
 use DunePocket\Plan\Planning\PageDraft;
 use DunePocket\Plan\Reason;
 
-/** What stands beneath what: services beneath their list, places beneath "Where we work". */
+/** What stands beneath what: services beneath their list, places beneath "Where we work". What the client listed stands beneath nothing that they did not list. */
 final readonly class Hierarchy implements PageStep
 {
     /** About seven entries beside Home: common practice. */
@@ -21,7 +21,7 @@ final readonly class Hierarchy implements PageStep
         $list = $pages->first('services') ?? $pages->first('products') ?? $this->newList($services, $pages);
         $menu = \count(array_filter($pages->drafts(), static fn (PageDraft $draft): bool => 'main' === $pages->kind($draft->kind)->navigation));
         foreach (null === $list ? [] : $services as $draft) {
-            $draft->parent = $draft->listed && $menu <= self::LONGEST_MENU ? null : $list;
+            $draft->parent = $draft->listed && ($menu <= self::LONGEST_MENU || !$list->listed) ? null : $list;
         }
         foreach ($pages->drafts() as $draft) {
             if ('area' === $draft->kind) {
