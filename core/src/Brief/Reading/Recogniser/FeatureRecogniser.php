@@ -28,6 +28,7 @@ final readonly class FeatureRecogniser implements Recogniser
     /** "One that does not feel like a shop" */
     private const LIKENED = '/\blike an?\s+$/iu';
     private const LEAST_LISTED = 3;
+    private const SEPARATOR = '/[^\p{L}\d\s]|\b(?:and|or|plus|nor)\b|\n/iu';
     private const ASKED = 0.95;
     private const WISHED = 0.85;
     /** A refusal in more words than this is called by the feature's name. */
@@ -81,7 +82,7 @@ final readonly class FeatureRecogniser implements Recogniser
     /** "Photos, a calendar with prices, where we are.": nothing but features, or nearly so. */
     private function isList(Sentence $sentence): bool
     {
-        $parts = Phrase::list($sentence->text);
+        $parts = preg_match_all(self::SEPARATOR, $sentence->text) < self::LEAST_LISTED - 1 ? [] : Phrase::list($sentence->text);
         if (\count($parts) < self::LEAST_LISTED) {
             return false;
         }
