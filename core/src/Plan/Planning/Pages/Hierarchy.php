@@ -20,8 +20,9 @@ final readonly class Hierarchy implements PageStep
         $services = array_values(array_filter($pages->drafts(), static fn (PageDraft $draft): bool => 'service' === $draft->kind));
         $list = $pages->first('services') ?? $pages->first('products') ?? $this->newList($services, $pages);
         $menu = \count(array_filter($pages->drafts(), static fn (PageDraft $draft): bool => 'main' === $pages->kind($draft->kind)->navigation));
+        $staysInMenu = $menu <= self::LONGEST_MENU || true !== $list?->listed;
         foreach (null === $list ? [] : $services as $draft) {
-            $draft->parent = $draft->listed && ($menu <= self::LONGEST_MENU || !$list->listed) ? null : $list;
+            $draft->parent = $draft->listed && $staysInMenu ? null : $list;
         }
         foreach ($pages->drafts() as $draft) {
             if ('area' === $draft->kind) {
