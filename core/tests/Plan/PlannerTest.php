@@ -104,6 +104,15 @@ final class PlannerTest extends TestCase
         self::assertContains('booking', self::kinds($hire), 'Online booking was asked for and has no page of its own.');
     }
 
+    public function testNoListIsAddedAboveServicesThatTheClientListedThemselves(): void
+    {
+        $plan = Bench::planned("I am a blacksmith in Pell. I make garden gates, railings and fire baskets.\nPages: Home, Garden gates, Railings, Fire baskets, About me, Contact.")->plan;
+        self::assertNotContains('services', array_map(static fn (Page $page): string => $page->kind, $plan->pages));
+        foreach ($plan->pages as $page) {
+            self::assertNull('service' === $page->kind ? $page->parent : null);
+        }
+    }
+
     public function testPagesListedByNameStayInTheMenu(): void
     {
         $plan = Bench::planned("Oakes is a solicitor. We do wills, trusts and probate.\nPages: Home, Wills, Trusts, Probate, Fees, Contact.")->plan;

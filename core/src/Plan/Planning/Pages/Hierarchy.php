@@ -34,7 +34,8 @@ final readonly class Hierarchy implements PageStep
     /** @param list<PageDraft> $services */
     private function newList(array $services, PageList $pages): ?PageDraft
     {
-        if (\count($services) < self::ENOUGH_FOR_A_LIST || $pages->isRefused('services', 'services') || (null !== $pages->range && $pages->count() >= $pages->range->max)) {
+        $unlisted = array_filter($services, static fn (PageDraft $draft): bool => !$draft->listed);
+        if ([] === $unlisted || \count($services) < self::ENOUGH_FOR_A_LIST || $pages->isRefused('services', 'services') || (null !== $pages->range && $pages->count() >= $pages->range->max)) {
             return null;
         }
         $pages->add($pages->draft('services', new Reason(\sprintf('Gathers the %s that have a page of their own.', $pages->profile->kind->offerings), $pages->facts(FactKind::Offering))));
