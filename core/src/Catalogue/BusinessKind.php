@@ -84,11 +84,19 @@ final readonly class BusinessKind
         );
     }
 
-    /** What such a business is called in a text: the most particular name that stands in it most often, else the label of the kind. */
-    public function calledIn(string $text): string
+    /**
+     * What such a business is called by the words that name it: a narrower name that they hold, else the label of the kind.
+     *
+     * @param string $words as narrow as can be; what else a business speaks of does not name it
+     */
+    public function calledBy(string $words): string
     {
-        $times = array_filter(array_map(static fn (string $pattern): int => (int) preg_match_all($pattern, $text), $this->called));
+        foreach ($this->called as $name => $pattern) {
+            if (1 === preg_match($pattern, $words)) {
+                return $name;
+            }
+        }
 
-        return [] === $times ? $this->label : (string) array_search(max($times), $times, true);
+        return $this->label;
     }
 }

@@ -73,7 +73,7 @@ final readonly class KindRecogniser
         [, $score, $start, $length, $named, $kind] = $best;
         yield new Candidate(
             FactKind::BusinessKind,
-            $named ? $kind->calledIn($reading->beginning()) : $kind->label,
+            $named ? $kind->calledBy(substr($reading->text->text, $start, $length).' '.$places->businessName) : $kind->label,
             $start,
             $length,
             $named ? 0.9 : min(0.5, 0.2 + $score / 20),

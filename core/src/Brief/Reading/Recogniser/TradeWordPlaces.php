@@ -27,6 +27,9 @@ final class TradeWordPlaces
     private const SELF = '/\b(?:we(?:[\'’]re| are)|i(?:[\'’]m| am)|is|are|it[\'’]s|was|run|runs|own|owns|opened|started|founded|set up|manage|manages|as|called)\s+(?:(?:also|now|still|really|just|basically|mainly)\s+)?(?:(?:an?|the|one|two|three|some|your)\s+(?:(?!(?:for|of|with|to|from|at|by|who|that|which)\s)[\p{L}\'’-]+\s+){0,4})?$|^(?:an?|the)\s+(?:[\p{L}-]+\s+){0,3}$|\((?:an? |the )?(?:[\p{L}-]+\s+){0,1}$|\b(?:our|my)\s+(?:(?![\p{L}-]+s\s)[\p{L}-]+\s+){0,3}$|\b(?:web ?site|site|page|brief|something)\s+(?:for|of|about)\s+(?:(?:my|our|the|an?)\s+(?:[\p{L}\'’-]+\s+){0,3})?$/iu';
     private const EARLY_SENTENCES = 4;
 
+    /** The surest; empty where none was read. */
+    public readonly string $businessName;
+
     /** What lies over each byte of the beginning: "1" where the name, something offered, something aside stands. */
     private readonly string $name;
     private readonly string $offered;
@@ -40,6 +43,7 @@ final class TradeWordPlaces
     {
         $names = $this->ofKinds($read, FactKind::BusinessName);
         usort($names, static fn (Candidate $a, Candidate $b): int => $b->certainty <=> $a->certainty);
+        $this->businessName = $names[0]->value ?? '';
         $this->name = $this->covered(\array_slice($names, 0, 1));
         $this->offered = $this->covered($this->ofKinds($read, FactKind::Offering));
         $this->aside = $this->covered($this->ofKinds($read, FactKind::Audience, FactKind::AvoidWord, FactKind::PageRefusal));

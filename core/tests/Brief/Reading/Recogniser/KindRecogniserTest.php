@@ -63,6 +63,9 @@ final class KindRecogniserTest extends TestCase
         self::assertSame('taxi firm', self::kind('We are a taxi firm.')?->value);
         self::assertSame('butcher', self::kind('Butchers in Pell since 1902.')?->value);
         self::assertSame('bakery', self::kind('We are a bakery.')?->value);
+        self::assertSame('cleaning firm', self::kind('We are a cleaning firm. We clean offices, and ovens too.')?->value, 'what else it speaks of does not name it');
+        self::assertSame('farm park', self::kind('We are a farm park with a garden and a castle to climb on.')?->value);
+        self::assertSame('marina', self::kind('Wharf Marina. We are a boatyard.', [new Candidate(FactKind::BusinessName, 'Wharf Marina', 0, 12, 0.9)])?->value);
         self::assertSame('taxi', Bench::catalogue()->businessKindNamed('Coach hire firm'));
     }
 
