@@ -17,6 +17,7 @@ final readonly class AskedOfferings
     private const CERTAINTY = 0.95;
     /** "Independent opticians" says what they are, not what they offer. */
     private const PROFESSION = '/^[^,]{3,40}(?:ers|ors|ists|ians|ants|ects|smiths|wrights|company|firm|agency|practice|studio|charity|club)\.?$/iu';
+    /** "For the benefit of the designer: day trips": what stands before it is no name. */
     private const TALK = '/^(?:for|so|in|to|as)\b/iu';
     /** "And forging days: two people at a time" names one more. */
     private const ONE_MORE = '/^(?:and|then|plus|also),?(?: then)?\s+/iu';
@@ -56,7 +57,7 @@ final readonly class AskedOfferings
 
         return $isList && !$this->running->hasSureVerb($listed)
             ? $this->list($parts, $sentence, $sentence->start + \strlen($listed))
-            : $this->sentence($sentence);
+            : $this->sentence($sentence, $listed);
     }
 
     /**
@@ -112,8 +113,12 @@ final readonly class AskedOfferings
         return trim($sentence->text) === trim($sentence->block->text);
     }
 
-    /** @return iterable<Candidate> */
-    private function sentence(Sentence $sentence): iterable
+    /**
+     * @param string $listed the sentence up to where it stops telling what is offered
+     *
+     * @return iterable<Candidate>
+     */
+    private function sentence(Sentence $sentence, string $listed): iterable
     {
         $running = iterator_to_array($this->running->offered($sentence), false);
         if ([] !== $running) {
@@ -125,7 +130,7 @@ final readonly class AskedOfferings
         if (1 === preg_match(self::SAYS, $sentence->text)) {
             return [...$this->first->offered($sentence, self::CERTAINTY), ...$this->priced->offered($sentence)];
         }
-        $parts = $this->named($this->running->untilStop($sentence->text));
+        $parts = $this->named($listed);
         $isProfession = 1 === \count($parts) && $this->isAll($sentence) && 1 === preg_match(self::PROFESSION, $parts[0][0]);
 
         return $isProfession ? [] : $this->item->each($parts, $sentence->start, self::CERTAINTY);
