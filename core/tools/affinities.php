@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-// Learns from the labelled briefs which words speak for which kind of business and for which goal, and writes them with
-// their weights into core/catalogue/trades.txt and goals.txt. The weight is the logarithm of how much more often the
+// Learns from the labelled briefs which words speak for which kind of business, and writes them with their weights into
+// core/catalogue/trades.txt. The weight is the logarithm of how much more often the
 // word stands in such briefs than in others (naive Bayes), above that of a word that never does. The briefs held back
 // are not looked at. Run after briefs were added: php core/tools/affinities.php
 
@@ -23,6 +23,7 @@ const RAREST = 3.0;
 const SMOOTHING = 0.5;
 const LOWEST = -0.5;
 const HIGHEST = 2.5;
+const LEAST_WEIGHT = 2.0;
 
 /** @return iterable<array{string, list<string>, float}> a kind of business, the words of a text, and what it counts */
 function trades(): iterable
@@ -43,18 +44,8 @@ function trades(): iterable
     }
 }
 
-/** @return iterable<array{string, list<string>, float}> as above, of goals */
-function goals(): iterable
-{
-    foreach (LabelledBrief::fromFolder(FIXTURES.'/labelled') as $brief) {
-        if ($brief->labels->has('goal')) {
-            yield [$brief->labels->string('goal'), Affinities::words($brief->text), 1.0];
-        }
-    }
-}
-
 /** @param iterable<array{string, list<string>, float}> $texts */
-function learn(string $file, iterable $texts, float $leastWeight, bool $withPriors): void
+function learn(string $file, iterable $texts): void
 {
     $all = 0.0;
     $ofThing = [];
@@ -68,15 +59,14 @@ function learn(string $file, iterable $texts, float $leastWeight, bool $withPrio
             $held[$word][$thing] = ($held[$word][$thing] ?? 0.0) + $counts;
         }
     }
-    ksort($ofThing);
-    $lines = $withPriors ? ["\t".implode(' ', array_map(static fn (string $thing, float $times): string => sprintf('%s:%.1f', $thing, log($times / $all)), array_keys($ofThing), $ofThing))] : [];
+    $lines = [];
     foreach ($held as $word => $things) {
         $usual = $ofWord[$word] / $all;
         $weights = [];
         foreach ($things as $thing => $times) {
             $there = ($times + SMOOTHING * $usual) / ($ofThing[$thing] + SMOOTHING);
             $weight = max(LOWEST, min(HIGHEST, log($there / $usual))) - LOWEST;
-            if ($weight >= $leastWeight) {
+            if ($weight >= LEAST_WEIGHT) {
                 $weights[$thing] = sprintf('%s:%.1f', $thing, $weight);
             }
         }
@@ -90,5 +80,4 @@ function learn(string $file, iterable $texts, float $leastWeight, bool $withPrio
     printf("%s: %d words.\n", $file, count($lines));
 }
 
-learn('trades.txt', trades(), 2.0, false);
-learn('goals.txt', goals(), 0.1, true);
+learn('trades.txt', trades());

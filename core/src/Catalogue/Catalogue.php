@@ -79,12 +79,6 @@ final class Catalogue
         return $this->data->string('people');
     }
 
-    /** @return string words with the goals they speak for and their weights, for Affinities */
-    public function goalWords(): string
-    {
-        return $this->data->string('goals');
-    }
-
     /** @return string words with the kinds of business they speak for and their weights, for Affinities */
     public function trades(): string
     {

@@ -9,8 +9,6 @@ final readonly class Affinities
 {
     private const WORD = '/[a-z]{3,}/';
     private const PLURAL = '/(?<=[a-z]{3})(?:ies|es|s)$/';
-    /** What speaks for each thing before anything is read. */
-    private const NO_WORD = '';
 
     /** @param string $weights for WordList: a word, and the things it speaks for, each with its weight behind a colon */
     public function __construct(private string $weights)
@@ -33,7 +31,7 @@ final readonly class Affinities
     public function of(string $text): array
     {
         $sums = [];
-        foreach ([self::NO_WORD, ...self::words($text)] as $word) {
+        foreach (self::words($text) as $word) {
             $line = WordList::line($this->weights, $word) ?? '';
             foreach ('' === $line ? [] : explode(' ', $line) as $weighed) {
                 [$thing, $weight] = explode(':', $weighed, 2) + [1 => '0'];

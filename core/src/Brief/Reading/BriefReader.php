@@ -22,7 +22,6 @@ final readonly class BriefReader
     private Recogniser\KindRecogniser $kinds;
     private Recogniser\LikelyOfferingRecogniser $trade;
     private Recogniser\PlainNoRecogniser $noes;
-    private Recogniser\LearntGoalRecogniser $goals;
     private Recogniser\LikelyAudienceRecogniser $people;
     private AreasBehindPages $areas;
     private Resolver $resolver;
@@ -38,7 +37,6 @@ final readonly class BriefReader
         $negation = new Negation($cues);
         $this->parser = new Parser($catalogue);
         $this->kinds = new Recogniser\KindRecogniser($catalogue->businessKinds(), new Affinities($catalogue->trades()));
-        $this->goals = new Recogniser\LearntGoalRecogniser(new Affinities($catalogue->goalWords()));
         $this->trade = new Recogniser\LikelyOfferingRecogniser($cues, $catalogue->businessKinds());
         $this->people = new Recogniser\LikelyAudienceRecogniser($cues, $catalogue->people());
         $this->noes = new Recogniser\PlainNoRecogniser($cues);
@@ -77,7 +75,7 @@ final readonly class BriefReader
             array_push($candidates, ...iterator_to_array($recogniser->recognise($reading), false));
         }
         $candidates = $this->lessons->weighed($reading, $this->areas->with($reading, $candidates));
-        foreach ([$this->noes, $this->people, $this->kinds, $this->trade, $this->goals] as $concluding) {
+        foreach ([$this->noes, $this->people, $this->kinds, $this->trade] as $concluding) {
             array_push($candidates, ...iterator_to_array($concluding->recognise($reading, $candidates), false));
         }
         if (SourceKind::Site === $source->kind) {
