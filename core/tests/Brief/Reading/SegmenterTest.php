@@ -59,6 +59,7 @@ final class SegmenterTest extends TestCase
         yield 'under a heading' => ["## Services\n\n| what | roughly |\n|---|---|\n| Oak gates | £90 |\n| Hedge laying | by the day |", [': Services', ...$items]];
         yield 'pages with what is on them' => ["| Page | What is on it |\n|---|---|\n| Prices | the list |\n| Contact | a map |", ['page_request: Prices', 'feature: the list', 'page_request: Contact', 'feature: a map']];
         yield 'a question after a list' => ["What should it have?\n- a map\n\nAnything you don't want?\nA blog. I have no time.", ['feature: a map', 'page_refusal: A blog. I have no time.']];
+        yield 'a short answer apart from its numbered question' => ["**1. What should the website achieve?**\n\nMore enquiries for gates\n\n**2. How should it sound?**\n\nPlain", ['goal: More enquiries for gates', 'tone: Plain']];
         yield 'who, above all else' => ["WHO\nAshen Row, hedges.\n\nFOR WHOM\nFarmers.", [': WHO', 'business_kind: Ashen Row, hedges.', ': FOR WHOM', 'audience: Farmers.']];
         yield 'who it is not for' => ["Audience: farmers\nNot: hobby gardeners", ['audience: farmers', 'not_served: hobby gardeners']];
         yield 'no label under what is out' => ["## Out of scope\n\nA product film – old the day it is done.", [': Out of scope', 'page_refusal: A product film – old the day it is done.']];
