@@ -92,6 +92,9 @@ final readonly class Cues
     public string $doing;
     /** What is not wanted of a site without being a thing on it. */
     public string $noThings;
+
+    /** Words that name nothing that could be refused. */
+    public string $namesNothing;
     /** "No fix no fee", "no name yet": terms of a business and what it has not got. */
     public string $terms;
     /** One way of doing what a feature does, which may be refused without the feature. */
@@ -202,6 +205,7 @@ final readonly class Cues
         $this->doing = $expand('^(?:(?:now|mainly|mostly|also) )?(?-i:(?=\p{Ll})){DOES}\s');
         $this->does = $expand('^{NAME}\s+(?:now |also |mainly )?(?:{DOES}|helps|serves|supports)\s');
         $this->noThings = $any('no_things');
+        $this->namesNothing = $expand('(?:'.implode('|', $refusals->strings('names_nothing')).')');
         $this->terms = $any('terms');
         $this->gadgets = $any('gadgets');
         $this->offeringVerbs = array_map($expand, $cues->stringMap('offering_verbs'));

@@ -11,7 +11,7 @@ use DunePocket\Catalogue\PageKinds;
 final readonly class AreasBehindPages
 {
     private const CERTAINTY = 0.85;
-    private const PLACES = '/\b(?:towns?|villages?|cit(?:y|ies)|suburbs?|districts?|count(?:y|ies)|boroughs?|neighbou?rhoods?|regions?|valleys?|islands?|postcodes?|(?:places|areas?) (?:we|i|they)(?:[\'’]\w+)? (?:cover|work|serve|deliver|go|travel)|areas? (?:covered|served)|(?:all|each|every one|both|the) (?:of the )?(?:\w+ )?(?:places|areas))\b/iu';
+    private const PLACES = '/\b(?:towns?|villages?|cit(?:y|ies)|suburbs?|districts?|count(?:y|ies)|boroughs?|neighbou?rhoods?|regions?|valleys?|islands?|postcodes|(?:places|areas?) (?:we|i|they)(?:[\'’]\w+)? (?:cover|work|serve|deliver|go|travel)|areas? (?:covered|served)|(?:all|each|every one|both|the) (?:of the )?(?:\w+ )?(?:places|areas))\b/iu';
 
     public function __construct(private PageKinds $pages)
     {

@@ -65,10 +65,10 @@ final readonly class Segmenter
             $question,
             new Shapes\Label($cues, $words, $name),
             new Shapes\NumberedLabel($cues),
+            new Shapes\RunInHeading($cues),
             $this->item,
             $inline,
             $heading,
-            new Shapes\RunInHeading($cues),
             new Shapes\RunningText($this->extent),
         ];
     }

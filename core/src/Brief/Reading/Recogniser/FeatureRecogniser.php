@@ -38,7 +38,7 @@ final readonly class FeatureRecogniser implements Recogniser
     /** What would be done with it: "write a recipe". */
     private const ON_THE_WAY = '/^(?:people|they|customers|you) |^(?:to )?(?:write|post|book|order|sign up|log ?in|register|subscribe|search|download|donate|comment|review)\s|^blogging$/iu';
     /** "want a shop", "take bookings", "photos of": what the name of the thing does not hold. */
-    private const AROUND = '/^(?:(?:with|need|want|like|have|take|add|use|do|publish|show|display|list|put up|actual|our|an?|the|any)\s+)+|\s+(?:of|from|for|to|on|in|at)$/iu';
+    private const AROUND = '/^(?:(?:with|need|want|like|have|take|add|use|do|publish|show|display|list|put up|put|actual|our|an?|the|any)\s+)+|\s+(?:of|from|for|to|on|in|at)$/iu';
 
     /** "gallery (yes), blog (no)" */
     private const SAID_NO = '/\s*\(\s*(?:no|n|not (?:now|yet|needed|wanted|required)|no thanks|✗|✘)\s*\)/iu';
@@ -64,17 +64,42 @@ final readonly class FeatureRecogniser implements Recogniser
             if (!isset($standing[$i]) || $reading->says($i, $this->cues->presentSiteLacks)) {
                 continue;
             }
-            foreach ($standing[$i] as $feature => $wordings) {
-                preg_match_all($wordings->any, $sentence->text, $matches, \PREG_OFFSET_CAPTURE);
-                if ([] === $matches[0] || ('contact-form' === $feature && isset($quoteForms[$i]))) {
-                    continue;
-                }
-                [$words, $offset] = $this->refusedOrNamed($feature, $sentence, $matches[0]);
-                if ('page_refusal' === $topic || ($this->negation->covers($sentence, $offset) && 1 !== preg_match(self::NEVER_DID, $sentence->text))) {
-                    yield new Candidate(FactKind::PageRefusal, Phrase::title($this->nameOfRefused($feature, $words)), $sentence->start + $offset, \strlen($words), 0.93, detail: array_filter(['feature' => $this->cues->featureRefused($feature, $words)]));
-                } elseif ($wished || $this->isNamed($feature, $sentence, $words) || ('page_request' === $topic && $this->saysWhatIsThere($sentence)) || ('page_request' === $topic && 1 === preg_match('/\bwith (?:an?|the|our)?\s*$|\([^)]*$/iu', substr($sentence->text, 0, $offset)))) {
-                    yield new Candidate(FactKind::Feature, $feature, $sentence->start + $offset, \strlen($words), $asked ? self::ASKED : self::WISHED, detail: ['wording' => Phrase::tidy($words)]);
-                }
+            yield from $this->outermost($this->standing($sentence, $standing[$i], $wished, $asked, isset($quoteForms[$i])));
+        }
+    }
+
+    /**
+     * "Photos and bios of everyone" asks for the team; the photos in it are no gallery.
+     *
+     * @param iterable<Candidate> $candidates of one sentence
+     *
+     * @return list<Candidate>
+     */
+    private function outermost(iterable $candidates): array
+    {
+        $all = [...$candidates];
+
+        return array_values(array_filter($all, static fn (Candidate $inner): bool => FactKind::Feature !== $inner->kind || [] === array_filter($all, static fn (Candidate $outer): bool => FactKind::Feature === $outer->kind && $inner->length < $outer->length && $inner->liesIn($outer))));
+    }
+
+    /**
+     * @param array<string, Wordings> $standing those that stand in the sentence, by feature
+     *
+     * @return iterable<Candidate>
+     */
+    private function standing(Sentence $sentence, array $standing, bool $wished, bool $asked, bool $isForQuotes): iterable
+    {
+        $topic = $sentence->block->topic;
+        foreach ($standing as $feature => $wordings) {
+            preg_match_all($wordings->any, $sentence->text, $matches, \PREG_OFFSET_CAPTURE);
+            if ([] === $matches[0] || ('contact-form' === $feature && $isForQuotes)) {
+                continue;
+            }
+            [$words, $offset] = $this->refusedOrNamed($feature, $sentence, $matches[0]);
+            if ('page_refusal' === $topic || ($this->negation->covers($sentence, $offset) && 1 !== preg_match(self::NEVER_DID, $sentence->text))) {
+                yield new Candidate(FactKind::PageRefusal, Phrase::title($this->nameOfRefused($feature, $words)), $sentence->start + $offset, \strlen($words), 0.93, detail: array_filter(['feature' => $this->cues->featureRefused($feature, $words)]));
+            } elseif ($wished || $this->isNamed($feature, $sentence, $words) || ('page_request' === $topic && $this->saysWhatIsThere($sentence)) || ('page_request' === $topic && 1 === preg_match('/\bwith (?:an?|the|our)?\s*$|\([^)]*$/iu', substr($sentence->text, 0, $offset)))) {
+                yield new Candidate(FactKind::Feature, $feature, $sentence->start + $offset, \strlen($words), $asked ? self::ASKED : self::WISHED, detail: ['wording' => Phrase::tidy($words)]);
             }
         }
     }

@@ -70,6 +70,7 @@ final readonly class OfferingRecogniser implements Recogniser
             }
             if ('offering' === $sentence->block->topic) {
                 yield from $this->asked->offered($sentence);
+                yield from $this->framed->offered($sentence, $framed[$i] ?? [], AskedOfferings::CERTAINTY);
             } elseif ($this->isOfBusiness($sentence)) {
                 $told = iterator_to_array($this->running->offered($sentence, $isTold), false);
                 $offered = [

@@ -34,8 +34,6 @@ final readonly class RefusalRecogniser implements Recogniser
     private const AFTER_NAME = '/\s+things?(?=\s|$)|\s+(?:and|or)$|\s+(?:shall|should|must|may)\b.*$|\s+[-–—]\s.*$|\s+(?:please|thanks?|at all|after all|for now|yet|or anything|as|because|since|n?either|also|on|we|nobody|then|so|just|it|needed|necessary|required|wanted|built|designed|developed|makes?|until|cos|coz|with|that|which|who|there|anywhere|any ?more|again|this time|right now|from last time|idea|suggestion|proposal|to|at the (?:top|bottom|side)|on the side)\b.*$/iu';
     /** Pages every site has: only "no about page" refuses one, and "about" alone never. */
     private const ALWAYS_THERE = '/^(?:home|contact|about)$/iu';
-    /** "Scrap what I said", "Instagram does that": words that name nothing. */
-    private const NO_NAME = '/^(?:(?:list|show|do|say) (?:them|it|that)|(?:when|because|after)\b.*|on (?:my|our|the) list|mention|them\b.*|makes (?:me|us)\b.*)$|^(?:everything|anything|all|the rest)(?: else)?$|^(?:people|they|folks?|customers|some) (?:ask|keep asking|asked|want|say)\b|^(?:speak of (?:it|them)|thanks?|thank you|please|ever|never|nor do|picture|imagine|being\b.*|help|see (?:above|below|attached)|just|embarrassing|pointless|expensive|also|too|jiffy bag|bullet points)$|\s(?:yes|please)$|^privacy(?: (?:policy|page|notice))?$|^(?:nobody|no one|everybody|everyone|there)\b|^(?:selling|buying|making|doing) |\s(?:thought|said|says|felt|wanted|wants|asked)$|^pages? (?:about|on|for) (?:it|them|that|this)$|\s(?:an?|of|for|in|with|to|by|the|does|do|did|is|are)$|\b\p{L}+n[\'’]t\b|^(?:n?either|with|by|for|what|that|this|which|who|how|why|it|we|i|they|he|she|you)\b/iu';
     /** "No news, because there is none" */
     private const REASON = '/^(?:because|since|as)\b/iu';
     private const SAYS = '/\b(?:we|i|i[\'’]d|it|they|them|finds?|you|nobody|please|our|my|keeps?|is|are|was|funds?|asks?|feel|would|could|will|can|has|had|sent|said|says|told|thinks?|wants?|wanted|happens)\b|^(?:whatever|nothing|somebody|someone)\b/iu';
@@ -153,7 +151,7 @@ final readonly class RefusalRecogniser implements Recogniser
         $name = str_word_count($name) > self::MOST_WORDS || $this->saysWhatAbout($name) ? preg_replace(self::PREPOSITION, '', $name) ?? $name : $name;
         $bare = trim(preg_replace('/\s+(?:pages?|sections?)$/iu', '', $name) ?? $name);
         $head = preg_replace(self::PREPOSITION, '', $bare) ?? $bare;
-        if (mb_strlen($bare) < 3 || str_word_count($bare) > self::MOST_WORDS || (1 === preg_match($this->cues->noRefusals, $bare) && null === $this->pages->named($bare)) || ($bare === $name && 1 === preg_match(self::ALWAYS_THERE, $bare)) || 1 !== preg_match('/\p{L}{3}/u', $bare) || 1 === preg_match(self::NO_NAME, $bare)) {
+        if (mb_strlen($bare) < 3 || str_word_count($bare) > self::MOST_WORDS || (1 === preg_match($this->cues->noRefusals, $bare) && null === $this->pages->named($bare)) || ($bare === $name && 1 === preg_match(self::ALWAYS_THERE, $bare)) || 1 !== preg_match('/\p{L}{3}/u', $bare) || 1 === preg_match($this->cues->namesNothing, $bare)) {
             return null;
         }
         if (!$this->couldBeOnASite($bare, $head, $bare !== $name) && (!$sure || 1 === preg_match($this->cues->noThings, $bare))) {

@@ -11,6 +11,10 @@ use DunePocket\Brief\Reading\Candidate;
 final readonly class PlainOverHints implements Rule
 {
     private const HINT = 0.82;
+    /** The certainty of an answer to a question for it. */
+    private const ANSWERED = 0.95;
+    /** How outright somebody else has to be named as whom it is for, where that was asked and answered. */
+    private const OUTRIGHT = 0.89;
 
     public function weigh(Contenders $contenders, Weighing $weighing): Contenders
     {
@@ -19,6 +23,7 @@ final readonly class PlainOverHints implements Rule
         }
 
         return $contenders
+            ->with(FactKind::Audience, $this->asAnswered($contenders->all(FactKind::Audience)))
             ->with(FactKind::ContactEmail, $this->withoutHints($contenders->all(FactKind::ContactEmail)))
             ->with(FactKind::DesignNote, $weighing->withoutOverlaps($contenders->all(FactKind::DesignNote)))
             ->with(FactKind::Tone, $this->withoutConclusions($contenders));
@@ -34,6 +39,20 @@ final readonly class PlainOverHints implements Rule
         $plain = [] !== array_filter($candidates, static fn (Candidate $candidate): bool => $candidate->isPlain());
 
         return $plain ? array_filter($candidates, static fn (Candidate $candidate): bool => $candidate->certainty >= self::HINT) : $candidates;
+    }
+
+    /**
+     * "For parents" where they answer for whom it is, and "parents stay in the room" further on.
+     *
+     * @param array<Candidate> $candidates
+     *
+     * @return array<Candidate>
+     */
+    private function asAnswered(array $candidates): array
+    {
+        $isAnswered = [] !== array_filter($candidates, static fn (Candidate $candidate): bool => $candidate->certainty >= self::ANSWERED);
+
+        return $isAnswered ? array_filter($candidates, static fn (Candidate $candidate): bool => $candidate->certainty >= self::OUTRIGHT) : $candidates;
     }
 
     /** @return array<Candidate> the tones asked for; what a sample of the client's writing says is not said of the site */

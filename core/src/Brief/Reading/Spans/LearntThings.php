@@ -103,6 +103,7 @@ final readonly class LearntThings implements Learnt
     private function mayNameAny(Weighed $weighed): bool
     {
         return $weighed->isTelling()
+            && BlockKind::Title !== $weighed->sentence->block->kind
             && (BlockKind::Item !== $weighed->sentence->block->kind || $this->kind->value !== $weighed->sentence->block->topic)
             && (null === $this->unless || 1 !== preg_match($this->unless, $weighed->sentence->text));
     }

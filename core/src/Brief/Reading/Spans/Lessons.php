@@ -40,7 +40,7 @@ final readonly class Lessons
             new LearntAvoided($catalogue->weights(FactKind::AvoidWord)),
             new LearntRefusals(new LearntThings(FactKind::PageRefusal, $catalogue->weights(FactKind::PageRefusal), self::REFUSED, [FactKind::Feature, FactKind::PageRequest, FactKind::AvoidWord], self::SURELY_REFUSED, $cues->willing, mayName: static fn (string $words): bool => 1 !== preg_match($cues->noRefusals, $words)), $cues),
             new LearntThings(FactKind::Offering, $catalogue->weights(FactKind::Offering), self::OFFERED, [FactKind::PageRefusal, FactKind::AreaServed, FactKind::Audience], unless: $cues->nothingOffered, mayName: self::offeringNames($cues->notOfferings, $catalogue->people())),
-            new LearntThings(FactKind::PageRequest, $catalogue->weights(FactKind::PageRequest), self::ASKED, [FactKind::PageRefusal, FactKind::Offering, FactKind::Goal], self::SURELY_ASKED, mayName: $cues->pageNames->isName(...)),
+            new LearntThings(FactKind::PageRequest, $catalogue->weights(FactKind::PageRequest), self::ASKED, [FactKind::PageRefusal, FactKind::Offering, FactKind::Goal], self::SURELY_ASKED, mayName: static fn (string $words): bool => $cues->pageNames->isName($cues->pageNames->bare($words))),
             new LearntThings(FactKind::Audience, $catalogue->weights(FactKind::Audience), self::SERVED, [FactKind::PageRequest, FactKind::PageRefusal]),
             new LearntFeatures($catalogue->featureWeights()),
             new LearntGoal($catalogue->weights(FactKind::Goal), $catalogue->goalWeights()),

@@ -14,7 +14,7 @@ use DunePocket\Catalogue\Cues;
 final readonly class AskedOfferings
 {
     private const ITEM = 0.96;
-    private const CERTAINTY = 0.95;
+    public const CERTAINTY = 0.95;
     /** "Independent opticians" says what they are, not what they offer. */
     private const PROFESSION = '/^[^,]{3,40}(?:ers|ors|ists|ians|ants|ects|smiths|wrights|company|firm|agency|practice|studio|charity|club)\.?$/iu';
     /** "For the benefit of the designer: day trips": what stands before it is no name. */

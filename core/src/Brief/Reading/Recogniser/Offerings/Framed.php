@@ -18,17 +18,18 @@ final readonly class Framed
     }
 
     /**
-     * @param array<string> $frames those that stand in the sentence
+     * @param array<string> $frames    those that stand in the sentence
+     * @param float         $certainty 0 to 1
      *
      * @return iterable<Candidate>
      */
-    public function offered(Sentence $sentence, array $frames): iterable
+    public function offered(Sentence $sentence, array $frames, float $certainty = self::CERTAINTY): iterable
     {
         foreach ($frames as $frame) {
             preg_match_all($frame, $sentence->text, $matches, \PREG_SET_ORDER | \PREG_OFFSET_CAPTURE);
             foreach ($matches as $m) {
-                yield from $this->named($m['names'] ?? ['', -1], $sentence);
-                yield from $this->named($m['more'] ?? ['', -1], $sentence);
+                yield from $this->named($m['names'] ?? ['', -1], $sentence, $certainty);
+                yield from $this->named($m['more'] ?? ['', -1], $sentence, $certainty);
             }
         }
     }
@@ -38,11 +39,11 @@ final readonly class Framed
      *
      * @return iterable<Candidate>
      */
-    private function named(array $names, Sentence $sentence): iterable
+    private function named(array $names, Sentence $sentence, float $certainty): iterable
     {
         $parts = '' === trim($names[0]) ? [] : Phrase::list($names[0]);
         if ([] !== $parts && $this->words->mayBeList($names[0]) && !$this->words->areMostlyPeople($parts) && $this->words->count($parts, $this->words->areSomethingElse(...)) < \count($parts)) {
-            yield from $this->item->each($parts, $sentence->start + $names[1], self::CERTAINTY);
+            yield from $this->item->each($parts, $sentence->start + $names[1], $certainty);
         }
     }
 }

@@ -22,7 +22,7 @@ final readonly class InRunningText
     private const CARED_FOR = '/^(?:seeing )?(?:(?:all|small|large|farm|your)\s+)*(?:cats?|dogs?|rabbits?|horses?|ponies|chickens?|hens|guinea pigs|hamsters|pets?|animals|birds|reptiles|people|patients|children|adults|families)$/iu';
     private const CARES = '/\b(?:look after|see|treat|care for|trains?|started)\b/iu';
     /** "Photographs, please, of real afternoons" */
-    private const NO_OBJECT = '/^\s*(?:,|(?:an? |the )?(?:[\p{L}-]+ ){0,2}(?:certificate|qualification|degree|licence|diploma)\b|silent\b|in the (?:morning|afternoon|evening|summer|winter|spring|autumn)\b|through\b|possible\b|(?:an? |the )(?:[\p{L}-]+ )?(?:film|video|trailer|photo|picture|clip)s?(?=\s*[,.]| (?:which|that|on|of)\b)|away\b|up\b|out\b(?! of\b)|down\b|(?:of|please)\b|to (?=\p{Ll})|for (?!(?:[\p{L}-]+ ){0,2}(?:weddings|parties|events|functions|funerals|festivals|hire|sale)\b))/iu';
+    private const NO_OBJECT = '/^\s*(?:,|(?:is|are|was|were|will)\b|(?:it|them|him|her|your|our|my)sel(?:f|ves)\b|(?:an? |the )?(?:[\p{L}-]+ ){0,2}(?:certificate|qualification|degree|licence|diploma)\b|silent\b|in the (?:morning|afternoon|evening|summer|winter|spring|autumn)\b|through\b|possible\b|(?:an? |the )(?:[\p{L}-]+ )?(?:film|video|trailer|photo|picture|clip)s?(?=\s*[,.]| (?:which|that|on|of)\b)|away\b|up\b|out\b(?! of\b)|down\b|(?:of|please)\b|to (?=\p{Ll})|for (?!(?:[\p{L}-]+ ){0,2}(?:weddings|parties|events|functions|funerals|festivals|hire|sale)\b))/iu';
     /** "eighty cows, thirty goats", "the courier broke half of it" */
     private const COUNTED = '/^\s*(?:the|\d+|two|three|four|five|six|seven|eight|nine|ten|twelve|twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety)\s/iu';
     /** "We only take on 120 properties" */
@@ -50,7 +50,7 @@ final readonly class InRunningText
     private const THERE_IS = '/\b(?:class|classes|course|courses|club|workshops?|sessions?|shop|caf[eé]|bar|theatre|group|choir|nursery|academy)\b/iu';
     private const THEIRS = '/ for (?<whom>[\p{L}\'’-]+) and (?<next>(?!(?:the|those|more|all|other|also|anyone|we|i|they|it)\b)\p{L}[\p{L}\'’-]* [\p{L}\'’ -]+)$/u';
     /** "… and, since two years, subtitling" */
-    private const ASIDE = '/,\s(?:either|whether)\s[^,;.]{3,60},(?=\s(?:and|or|plus)\b)|,\s(?:of course|naturally|obviously|basically),|,\s(?:which|who)\s[^,;.]{3,60},(?=\s(?:and|or|plus)\b)|(?<=\band),\s(?:since|for|as of|from|in) [^,.;]{3,25},(?=\s)|(?<=\band) (?:on )?the (?:first|second|third|last) \p{L}+day of (?:the|each|every) month(?=\s)|(?<=\band),\s(?:increasingly|lately|recently|more and more|occasionally|sometimes|of course|in season|in summer|in winter),(?=\s)/iu';
+    private const ASIDE = '/,\s(?:either|whether)\s[^,;.]{3,60},(?=\s(?:and|or|plus)\b)|,\s(?:of course|naturally|obviously|basically),|,\s(?:which|who)\s[^,;.]{3,60},(?=\s(?:and|or|plus)\b)|(?<=\band),\s(?:since|for|as of|from|in) [^,.;]{3,25},(?=\s)|(?<=\band) since (?:(?:this|last) (?:year|spring|summer|autumn|winter|january|march|may|easter|month)|\d{4})(?=\s)|(?<=\band) (?:on )?the (?:first|second|third|last) \p{L}+day of (?:the|each|every) month(?=\s)|(?<=\band),\s(?:increasingly|lately|recently|more and more|occasionally|sometimes|of course|in season|in summer|in winter),(?=\s)/iu';
     /** "catering for parties and offices": two of them are no offerings. */
     private const OCCASIONS = '/ for (?:(?:parties|weddings|wakes|christenings|baptisms|funerals|birthdays|anniversaries|offices|events|functions|festivals|companies|schools)(?:, | and |, and )?){2,}(?: and (?:the like|such))?/iu';
 

@@ -13,6 +13,9 @@ use DunePocket\Catalogue\Cues;
 final readonly class OfferingItem
 {
     private const MOST_WORDS = 7;
+    /** A longer name is cut where it begins to say for whom, where or how. */
+    private const NAME_WORDS = 5;
+    private const CIRCUMSTANCES = '/^(?<name>\S+(?:\s+\S+)+?)\s+(?:for|to|in|with|of|at|on)\s.*$/iu';
     /** Said with a verb that leaves no doubt. */
     private const PLAIN = 0.88;
     /** "…, a mobile mechanic service in Swindon" says what they are; "in Totnes" says where. */
@@ -89,6 +92,6 @@ final readonly class OfferingItem
         $name = $this->cues->offeringNames->bare($words);
         $name = Phrase::title('' === $suffix ? $name : (preg_replace('/(?<=[^s])s$/u', '', $name) ?? $name)).$suffix;
 
-        return str_word_count($name) > self::MOST_WORDS ? (preg_replace('/\s+(?:for|to|in|with|of|at|on)\s.*$/iu', '', $name) ?? $name) : $name;
+        return str_word_count($name) > self::NAME_WORDS ? (preg_replace(self::CIRCUMSTANCES, '$1', $name) ?? $name) : $name;
     }
 }

@@ -16,6 +16,9 @@ final readonly class OfferingWords
     private const HOW_MANY = '/^\s*(?:(?:and )?(?:a lot of|lots of|loads of|plenty of|many|some|a few|quite a few|mostly|mainly|local|regular)\s+)+/iu';
     /** Two capitals or more in a row are a person, a place or a business. */
     private const NAME = '/^\p{Lu}\p{Ll}+(?:\s+(?:and\s+|of\s+|&\s+|\+\s+)?\p{Lu}\p{Ll}+)+$/u';
+    /** "J. Ockenden", "Ms Keane" */
+    private const PERSON = '/^(?:(?:Mr|Mrs|Ms|Miss|Dr)\.?\s+|(?:\p{Lu}\.\s?)+)\p{Lu}[\p{L}\'’-]+(?:\s|$)/u';
+    private const IN_BRACKETS = '/\s*\([^)]*\)/u';
     /** "dental practices across Yorkshire" */
     private const WHERE = '/\s+(?:in|across|around|throughout|all over|near|from)\s+(?:the\s+)?\p{L}[\p{L}\s]*$/u';
     /** A sentence, or a wish for the site. */
@@ -78,7 +81,9 @@ final readonly class OfferingWords
 
     public function areName(string $words): bool
     {
-        return 1 === preg_match(self::NAME, trim($words));
+        $bare = trim(preg_replace(self::IN_BRACKETS, '', $words) ?? $words);
+
+        return 1 === preg_match(self::NAME, $bare) || 1 === preg_match(self::PERSON, $bare);
     }
 
     public function hasMoney(string $words): bool

@@ -14,7 +14,7 @@ final readonly class AnnouncedPages
 {
     private const CERTAINTY = 0.95;
     private const LEAST = 3;
-    private const ANNOUNCES = '/\b(?:these|the following) pages\b[^,:.]*[.:]$|^(?:and |so |now )?(?:the )?pages(?:,? then)?[.:]$|\bpages (?:would|could|should|might|will) be[.:]$|^(?:and |so )?what(?:[\'’]s| is| would be| should be| goes| will be) on (?:it|there|the (?:web ?)?site)[.:]$|\bpages? (?:i|we)(?:[\'’]d| would)? (?:see|want|need|imagine|like|had in mind)[.:]$/iu';
+    private const ANNOUNCES = '/^as (?:to|for|regards) (?:its|the) (?:contents?|pages|structure|sections)[.:]$|\b(?:these|the following) pages\b[^,:.]*[.:]$|^(?:and |so |now )?(?:the )?pages(?:,? then)?[.:]$|\bpages (?:would|could|should|might|will) be[.:]$|^(?:and |so )?what(?:[\'’]s| is| would be| should be| goes| will be) on (?:it|there|the (?:web ?)?site)[.:]$|\bpages? (?:i|we)(?:[\'’]d| would)? (?:see|want|need|imagine|like|had in mind)[.:]$/iu';
     private const TOPICS = ['page_request', 'page_count', 'page_limit'];
     /** "Eight. Home. Prices." */
     private const COUNT = '/^(?:about |maybe |just |only )?(?:\d{1,2}|two|three|four|five|six|seven|eight|nine|ten)(?: pages?| of them| i think)?[.!:]$/iu';

@@ -31,6 +31,8 @@ final readonly class AskedPages implements PageWording
     private const ONE_WITH = '/^([^,;:]{3,40}), (?:with|so|because|obviously|of course|naturally|since|as)\b[^,;]*$/iu';
     /** "Getting here has to have a map and directions in words." */
     private const SAYS_WHAT_IS_THERE = '/^(?!.*\b(?:web ?site|site|menu|pages|we|i)\b)\s*["“]?[^,:;]{3,40}?\b(?:has|have|needs?|ought) to (?:have|be|show|list|say|include|contain)\b|^(?!.*\b(?:web ?site|site|menu|pages|we|i)\b)\s*["“]?[^,:;]{3,40}? (?:should|must|will|can) (?:have|be|show|list|say|include|contain|hold)\b/iu';
+    /** "How to order because nobody ever knows" */
+    private const REASON = '/\s(?:because|cos|coz|since|as (?:people|nobody|everyone|they|we|it))\b[^,;]*$/iu';
     private const OF_THEIR_OWN = '/\b(?:each|every|apiece)\b|\bpages?\b[^.]{0,60}\b(?:their own|its own)\b/iu';
     private const EACH = '/\bpages? (?:for|per) (?:each|every)(?: of)?(?: the| our| my)?\s+(?<noun>[^.,;)]+)/iu';
     private const EACH_ITEM = '/^(?:an?|one) (?:separate |own )?page (?:for|per) (?:each |every )?(?<noun>[\p{L}-]+)/iu';
@@ -76,7 +78,7 @@ final readonly class AskedPages implements PageWording
     /** @return iterable<Candidate> */
     private function list(Sentence $sentence): iterable
     {
-        $text = preg_replace(self::ONE_WITH, '$1', $this->withoutLead(self::LEAD, $this->withoutLead(self::BEFORE_LIST, $sentence->text))) ?? $sentence->text;
+        $text = preg_replace([self::ONE_WITH, self::REASON], ['$1', ''], $this->withoutLead(self::LEAD, $this->withoutLead(self::BEFORE_LIST, $sentence->text))) ?? $sentence->text;
         if (1 === preg_match(self::OF_THEIR_OWN, $text) && 1 !== preg_match('/[,;]/', $text)) {
             return;
         }

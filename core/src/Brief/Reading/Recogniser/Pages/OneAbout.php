@@ -12,6 +12,9 @@ final readonly class OneAbout implements PageWording
     private const CERTAINTY = 0.9;
     private const ONE_ABOUT = '/(?<!same )(?<!this )(?<!that )(?<!only )\bone\s+(?|(?<name>about us)\b|(?:on|about|for|with|saying|explaining|listing|showing)\s+(?<name>[^.,;!?\n(]{3,50}?)(?=\s*(?:[.,;!?\n(]|$|\sand (?:one|an?|maybe|then)\b)))/iu';
 
+    /** "… and a 'Find us'" */
+    private const QUOTED = '/\b(?:an?|one) ["“\'‘](?<name>\p{Lu}[^"”’.]{2,40})["”’\'](?! page)/u';
+
     public function __construct(private PageRequests $make)
     {
     }
@@ -22,7 +25,8 @@ final readonly class OneAbout implements PageWording
             return;
         }
         preg_match_all(self::ONE_ABOUT, $sentence->text, $matches, \PREG_SET_ORDER | \PREG_OFFSET_CAPTURE);
-        foreach ($matches as $m) {
+        preg_match_all(self::QUOTED, $sentence->text, $quoted, \PREG_SET_ORDER | \PREG_OFFSET_CAPTURE);
+        foreach ([...$matches, ...$quoted] as $m) {
             yield from $this->make->page($m['name'][0], $sentence->start + (int) $m['name'][1], self::CERTAINTY);
         }
     }

@@ -11,12 +11,13 @@ use DunePocket\Brief\Reading\Segmenting\Shape;
 use DunePocket\Brief\Reading\Segmenting\Spot;
 use DunePocket\Catalogue\Cues;
 
-/** "Audience. Residents and plot-holders.": a heading in the line it stands over. */
+/** "Audience. Residents and plot-holders.", "3. Users. Day centres and schools.": a heading in the line it stands over. */
 final readonly class RunInHeading implements Shape
 {
     /** "Two types of people buy from us. …", "What would be on it. …" */
     private const LONGER = '/^(?:two|three|four|five|what|who|why|how|where|when|things)\b/iu';
     private const MOST_WORDS = 7;
+    private const HEADING = '/^(?<number>\s*\d{1,2}[.)]\s+)?(?!An?\s)(?<heading>\p{L}[\p{L}\s&\/\'’-]{2,45})\.\s+(?<text>\p{L}.*)$/u';
 
     public function __construct(private Cues $cues)
     {
@@ -24,13 +25,18 @@ final readonly class RunInHeading implements Shape
 
     public function take(Spot $spot, Segmentation $into): bool
     {
-        if ($into->inParagraph() || $into->designerJustAsked() || !$spot->afterBlank || 1 !== preg_match('/^(?!An?\s)(?<heading>\p{L}[\p{L}\s&\/\'’-]{2,45})\.\s+(?<text>\p{L}.*)$/u', $spot->text, $m, \PREG_OFFSET_CAPTURE) || !$this->isShort($m['heading'][0])) {
+        if ($into->designerJustAsked() || 1 !== preg_match(self::HEADING, $spot->text, $m, \PREG_OFFSET_CAPTURE) || !$this->isShort($m['heading'][0])) {
+            return false;
+        }
+        $isNumbered = '' !== $m['number'][0];
+        if (!$isNumbered && ($into->inParagraph() || !$spot->afterBlank)) {
             return false;
         }
         $topic = $this->cues->topics->ofLabel($m['heading'][0]);
         if (null === $topic) {
             return false;
         }
+        $into->close();
         $into->under(Asked::byLabel($topic)->answeredBehind());
         $into->answerInLine($spot->start + (int) $m['text'][1], $m['text'][0], $topic);
 
