@@ -84,6 +84,15 @@ final class LongTextsTest extends TestCase
         yield 'named before' => ["We make pots.\n\nPots, seconds, where to find me. That's your pages. I want to sell.", $page, ['Pots', 'Seconds', 'Where to find me']];
         yield 'corrected in the same letter' => ["We teach tennis. I thought of home, lessons, courts, news and contact.\n\nNo, sorry. The new list is home, lessons, prices, contact.", $page, ['Home', 'Lessons', 'Prices', 'Contact']];
         yield 'no page of its own' => ["We climb. The cafe doesn't need its own page, it's a kettle.", $refused, ['Cafe']];
+        yield 'points with a heading in the line' => ["Minutes of the committee, 4 May.\n\nPresent: A. Wray (chair), T. Nolan (boats), P. Ives (minutes).\n\n1. Users. Schools and scout groups.\n\n2. Pages. AGREED: Home, Hire, Sailing, Contact.\n\n3. Language. Friendly.", $page, ['Home', 'Hire', 'Sailing', 'Contact']];
+        yield 'who was present is not offered' => ["We hire out boats.\n\nPresent: A. Wray (chair), T. Nolan (boats), P. Ives (minutes).", $offering, ['Boat hire']];
+        yield 'what it is mostly' => ["What do you sell?\nOur core service is maths tutoring, which is most of it. In May we run crash courses.", $offering, ['Maths tutoring', 'Crash courses']];
+        yield 'who it is for, in a long name' => ['We make steel beams for extensions and new builds.', $offering, ['Steel beams']];
+        yield 'since this spring' => ["There's camping (twelve tents), and since this spring small ceremonies in the garden.", $offering, ['Camping', 'Small ceremonies']];
+        yield 'the page itself, and for whom' => ['We need an About page for the two of us.', $page, ['About']];
+        yield 'who wants it' => ["We run trains. The enthusiasts will want a page about the engines. And there ought to be a page for people who might volunteer, and a \"Find us\".", $page, ['Engines', 'Volunteer', 'Find us']];
+        yield 'a reason behind a page' => ["Which pages?\nHome, Cakes, and How to order because nobody ever knows.", $page, ['Home', 'Cakes', 'How to order']];
+        yield 'what would be done with it' => ['We let a barn. We will NOT put prices on after all.', $refused, ['Prices']];
         yield 'a reason is no name' => ["We mend boats.\n\nWhat don't you want?\nNo news, because there is none. And no feed, my nephew looks after that.", $refused, ['News', 'Feed']];
     }
 
