@@ -88,7 +88,7 @@ final class LongTextsTest extends TestCase
         yield 'who was present is not offered' => ["We hire out boats.\n\nPresent: A. Wray (chair), T. Nolan (boats), P. Ives (minutes).", $offering, ['Boat hire']];
         yield 'what it is mostly' => ["What do you sell?\nOur core service is maths tutoring, which is most of it. In May we run crash courses.", $offering, ['Maths tutoring', 'Crash courses']];
         yield 'who it is for, in a long name' => ['We make steel beams for extensions and new builds.', $offering, ['Steel beams']];
-        yield 'since this spring' => ["There's camping (twelve tents), and since this spring small ceremonies in the garden.", $offering, ['Camping', 'Small ceremonies']];
+        yield 'since this spring' => ["There's camping in the orchard (twelve tents), and since this spring small ceremonies in the garden.", $offering, ['Camping in the orchard', 'Small ceremonies']];
         yield 'the page itself, and for whom' => ['We need an About page for the two of us.', $page, ['About']];
         yield 'who wants it' => ["We run trains. The enthusiasts will want a page about the engines. And there ought to be a page for people who might volunteer, and a \"Find us\".", $page, ['Engines', 'Volunteer', 'Find us']];
         yield 'a reason behind a page' => ["Which pages?\nHome, Cakes, and How to order because nobody ever knows.", $page, ['Home', 'Cakes', 'How to order']];

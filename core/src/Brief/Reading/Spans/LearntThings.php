@@ -17,8 +17,8 @@ final readonly class LearntThings implements Learnt
     private const GUESS = 0.6;
     private const DOUBTFUL_GUESS = -1.5;
 
-    /** Years and sums of money. */
-    private const NO_THING = '/\d{4}|[£$€]/u';
+    /** Years, sums of money, things counted. */
+    private const NO_THING = '/\d{4}|[£$€]|^(?:two|three|four|five|six|seven|eight|nine|ten|twelve|twenty|thirty|forty|fifty|sixty|\d+)\s/iu';
 
     private SpanOdds $odds;
 
