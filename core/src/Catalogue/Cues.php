@@ -19,6 +19,7 @@ final readonly class Cues
     public Topics $topics;
 
     public AnswerCues $answers;
+    public ToldAnswers $toldAnswers;
 
     public TakingBack $takingBack;
 
@@ -92,6 +93,13 @@ final readonly class Cues
     public string $doing;
     /** What is not wanted of a site without being a thing on it. */
     public string $noThings;
+
+    /** A no before a thing that does not deny it. */
+    public string $noNegation;
+    /** What is said before a thing that was taken up again: "scrap what I said about news". */
+    public string $takenUp;
+    /** What denies the thing before it. */
+    public string $negatedBehind;
 
     /** Words that name nothing that could be refused. */
     public string $namesNothing;
@@ -167,6 +175,7 @@ final readonly class Cues
         $this->topics = new Topics($brief->child('topics'), $expand);
         $this->pageNames = new PageNameCues($brief->child('page-names'), $expand);
         $this->offeringNames = new OfferingNameCues($brief->child('offering-names'), $expand);
+        $this->toldAnswers = new ToldAnswers($brief->child('told-answers'), $expand);
         $this->answers = new AnswerCues($brief->child('answers'), $expand);
         $this->takingBack = new TakingBack($brief->child('taking-back'), $expand);
         $this->goals = array_map(static fn (Node $goal): array => array_map($expand, $goal->strings('cues')), $goals);
@@ -204,6 +213,9 @@ final readonly class Cues
         $this->noRefusals = $any('no_refusals');
         $this->doing = $expand('^(?:(?:now|mainly|mostly|also) )?(?-i:(?=\p{Ll})){DOES}\s');
         $this->does = $expand('^{NAME}\s+(?:now |also |mainly )?(?:{DOES}|helps|serves|supports)\s');
+        $this->noNegation = $any('no_negation');
+        $this->takenUp = $expand($cues->string('taken_up'));
+        $this->negatedBehind = $any('negated_behind');
         $this->noThings = $any('no_things');
         $this->namesNothing = $expand('(?:'.implode('|', $refusals->strings('names_nothing')).')');
         $this->terms = $any('terms');

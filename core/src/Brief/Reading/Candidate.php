@@ -47,10 +47,10 @@ final readonly class Candidate
         return $this->certainty >= self::PLAIN;
     }
 
-    /** What two candidates share that say the same: "the Prices page" and "price". */
+    /** What two candidates share that say the same: "the Prices page" and "price", "Pots & pans" and "pots and pans". */
     public function key(): string
     {
-        $key = mb_strtolower(Phrase::withoutArticle($this->value));
+        $key = str_replace(' & ', ' and ', mb_strtolower(Phrase::withoutArticle($this->value)));
         $key = preg_replace('/\s+pages?$/u', '', $key) ?? $key;
 
         return preg_replace('/(?<=\p{L}{3})s$/u', '', $key) ?? $key;

@@ -38,14 +38,10 @@ final readonly class Negation
         $near = (string) end($clause);
         $words = preg_split('/\s+/', trim($near)) ?: [];
         $near = implode(' ', \array_slice($words, -9));
-        $near = preg_replace('/\b(?:scrap|forget|ignore|never mind|drop) (?:what|all|everything|that bit|the bit|about what)\b/iu', '', $near) ?? $near;
+        $near = preg_replace($this->cues->takenUp, '', $near) ?? $near;
         $said = $near.' '.implode(' ', \array_slice(preg_split('/\s+/', trim(substr($sentence, $offset))) ?: [], 0, 2));
-        if ($this->cues->isNegated($near) && 1 !== preg_match('/\b(?:not only|hate to (?:lose|miss)|(?:daft|silly|mad|crazy|wrong|foolish) not to|never (?:stops?|ends?)|non-?stop|no doubt|not sure|don[\'’]?t (?:know|forget|mind)|can[\'’]?t wait|why not|no idea|no problem|stop\b[^,.;]{0,30}\band\b|not (?:quite )?ready)\b/iu', $said)) {
-            return true;
-        }
 
-        return 1 === preg_match('/^[^.;,]{0,40}\b(?:leave (?:it|them|that) (?:off|out)|not needed|not wanted|is out\b|isn[\'’]?t needed|can go\b(?! (?:on|under|in|into|at|with|to|next|near|here|there|live)\b)|(?:i|we|they) (?:(?:don[\'’]?t|do not|dont|didn[\'’]?t) (?:want|need|like)|(?:am|are|is) not (?:wanting|needing|liking))|(?:is|are|was|were|would be) (?:not|n[\'’]t|neither) (?:at all )?(?:required|needed|wanted|necessary|wished|planned|in scope)|isn[\'’]?t (?:required|wanted|necessary))/iu', substr($sentence, $offset))
-            || 1 === preg_match('/^[^.;]{0,70}[–—,(-]\s*(?:but )?not (?:now|yet)\b/iu', substr($sentence, $offset))
-            || 1 === preg_match('/^[^.;]{0,50}\bso leave (?:it|them|that) (?:off|out)/iu', substr($sentence, $offset));
+        return ($this->cues->isNegated($near) && 1 !== preg_match($this->cues->noNegation, $said))
+            || 1 === preg_match($this->cues->negatedBehind, substr($sentence, $offset));
     }
 }

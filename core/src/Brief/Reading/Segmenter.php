@@ -26,6 +26,9 @@ final readonly class Segmenter
     private const LAST_QUESTION = '/(?<=[.!?]\s)(?=[^.!?]*\b(?:which|what|who|how|where|when|why)\b)[^.!?]+\?\s*$/iu';
     /** "Who are you?" */
     private const PERSON = 'person';
+    /** "7. Anything that has to be on it?" */
+    private const NUMBER = '/^\s*Q?\d{1,2}[.):]\s+/u';
+    private const OPENING = '/^(?:(?:so|and|ok(?:ay)?|right|well|hi|hello|great|first)[, ]+)+/iu';
     private const ASKED_TOGETHER = '/\s*(?:[,?.!:]|\s&\s|\band\b)\s*/iu';
     private const HEAD_OF_MESSAGE = '/^(?:\s*>)*\s*(?<field>From|To|Subject)\s*:\s*(?<value>.*)$/iu';
     private const REPLY = '/^(?:(?:re|fwd?|aw)\s*:\s*)+/i';
@@ -121,12 +124,24 @@ final readonly class Segmenter
         if (Role::Signature === $line->role) {
             $into->add(BlockKind::Signature, $line->start, $line->text);
         } elseif (Role::Other === $line->role && !$line->isBlank()) {
-            $topic = $into->topicOf($this->lastQuestion($line->text), $this->cues) ?? $into->topicOf($line->text, $this->cues);
-            $then = $this->alsoAsked($line->text);
-            $into->ask($line, self::PERSON === $topic ? $then ?? $topic : $topic, byDesigner: true, then: $then);
+            $question = preg_replace(self::NUMBER, '', $line->text) ?? $line->text;
+            $topic = $into->topicOf($this->lastQuestion($question), $this->cues) ?? $into->topicOf($question, $this->cues);
+            $then = $this->alsoAsked($question);
+            $into->ask($line, $this->firstAnswered($question, $topic, $then), byDesigner: true, then: $then);
         } elseif (Role::Frame === $line->role && 1 === preg_match(self::HEAD_OF_MESSAGE, $line->text, $m, \PREG_OFFSET_CAPTURE)) {
             $this->head(strtolower($m['field'][0]), $m['value'][0], $line->start + (int) $m['value'][1], $into);
         }
+    }
+
+    /** "Who am I talking to, and what's the firm called?": they answer with their own name first. */
+    private function firstAnswered(string $question, ?string $topic, ?string $then): ?string
+    {
+        if (self::PERSON === $topic) {
+            return $then ?? $topic;
+        }
+        $first = $this->cues->topic((preg_split(self::ASKED_TOGETHER, preg_replace(self::OPENING, '', $question) ?? $question) ?: [''])[0]);
+
+        return FactKind::BusinessName->value === $topic && self::PERSON === $first ? self::PERSON : $topic;
     }
 
     /** "What's the business called and what do you sell?": what is asked beside who they are. */

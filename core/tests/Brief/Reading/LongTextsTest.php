@@ -90,7 +90,7 @@ final class LongTextsTest extends TestCase
         yield 'who it is for, in a long name' => ['We make steel beams for extensions and new builds.', $offering, ['Steel beams']];
         yield 'since this spring' => ["There's camping in the orchard (twelve tents), and since this spring small ceremonies in the garden.", $offering, ['Camping in the orchard', 'Small ceremonies']];
         yield 'the page itself, and for whom' => ['We need an About page for the two of us.', $page, ['About']];
-        yield 'who wants it' => ["We run trains. The enthusiasts will want a page about the engines. And there ought to be a page for people who might volunteer, and a \"Find us\".", $page, ['Engines', 'Volunteer', 'Find us']];
+        yield 'who wants it' => ['We run trains. The enthusiasts will want a page about the engines. And there ought to be a page for people who might volunteer, and a "Find us".', $page, ['Engines', 'Volunteer', 'Find us']];
         yield 'a reason behind a page' => ["Which pages?\nHome, Cakes, and How to order because nobody ever knows.", $page, ['Home', 'Cakes', 'How to order']];
         yield 'what would be done with it' => ['We let a barn. We will NOT put prices on after all.', $refused, ['Prices']];
         yield 'a reason is no name' => ["We mend boats.\n\nWhat don't you want?\nNo news, because there is none. And no feed, my nephew looks after that.", $refused, ['News', 'Feed']];

@@ -31,7 +31,7 @@ final readonly class RefusalRecogniser implements Recogniser
     private const ANSWERS = ['avoid_word', 'keyphrase', 'tone', 'business_name', 'voice_sample', 'location', 'contact_phone', 'contact_email', 'opening_hours', 'audience', LabelWords::NOT_SERVED, 'competitor', 'design_note'];
     private const CLAIMS = ['differentiator', 'proof'];
     /** What ends the name of a thing: "a forum because nobody would use it". */
-    private const AFTER_NAME = '/\s+things?(?=\s|$)|\s+(?:and|or)$|\s+(?:shall|should|must|may)\b.*$|\s+[-–—]\s.*$|\s+(?:please|thanks?|at all|after all|for now|yet|or anything|as|because|since|n?either|also|on|we|nobody|then|so|just|it|needed|necessary|required|wanted|built|designed|developed|makes?|until|cos|coz|with|that|which|who|there|anywhere|any ?more|again|this time|right now|from last time|idea|suggestion|proposal|to|at the (?:top|bottom|side)|on the side)\b.*$/iu';
+    private const AFTER_NAME = '/\s+(?:our|my|the) (?:old|last|previous|first|current|other) .*$|\s+things?(?=\s|$)|\s+(?:and|or)$|\s+(?:shall|should|must|may)\b.*$|\s+[-–—]\s.*$|\s+(?:please|thanks?|at all|after all|for now|yet|or anything|as|because|since|n?either|also|on|we|nobody|then|so|just|it|needed|necessary|required|wanted|built|designed|developed|makes?|until|cos|coz|with|that|which|who|there|anywhere|any ?more|again|this time|right now|from last time|idea|suggestion|proposal|to|at the (?:top|bottom|side)|on the side)\b.*$/iu';
     /** Pages every site has: only "no about page" refuses one, and "about" alone never. */
     private const ALWAYS_THERE = '/^(?:home|contact|about)$/iu';
     /** "No news, because there is none" */
@@ -99,7 +99,7 @@ final readonly class RefusalRecogniser implements Recogniser
             if (1 === preg_match(self::REASON, $part)) {
                 return;
             }
-            $candidate = $this->refusal(substr($part, $lead), $sentence->start + $at + $lead, true);
+            $candidate = $this->refusal(substr($part, $lead), $sentence->start + $at + $lead, true, BlockKind::Item === $sentence->block->kind);
             if (null !== $candidate && 1 !== preg_match(self::SAYS, preg_replace(['/\([^)]*\)?/u', self::AFTER_NAME], '', $part) ?? $part)) {
                 yield $candidate;
             }
@@ -144,8 +144,11 @@ final readonly class RefusalRecogniser implements Recogniser
             || (1 === preg_match(self::WHERE, $before) && 1 === preg_match(self::ALWAYS_THERE, preg_replace('/\s+pages?$/iu', '', trim($names)) ?? $names));
     }
 
-    /** @param bool $sure whether any name will do, or only one that a site could have */
-    private function refusal(string $words, int $start, bool $sure): ?Candidate
+    /**
+     * @param bool $sure   whether any name will do, or only one that a site could have
+     * @param bool $listed whether it is an item of a list of such things: then it may be anything
+     */
+    private function refusal(string $words, int $start, bool $sure, bool $listed = false): ?Candidate
     {
         $name = trim(preg_replace(['/\([^)]*\)?/u', self::AFTER_NAME], ['', ''], Phrase::tidy($words)) ?? $words);
         $name = str_word_count($name) > self::MOST_WORDS || $this->saysWhatAbout($name) ? preg_replace(self::PREPOSITION, '', $name) ?? $name : $name;
@@ -154,7 +157,7 @@ final readonly class RefusalRecogniser implements Recogniser
         if (mb_strlen($bare) < 3 || str_word_count($bare) > self::MOST_WORDS || (1 === preg_match($this->cues->noRefusals, $bare) && null === $this->pages->named($bare)) || ($bare === $name && 1 === preg_match(self::ALWAYS_THERE, $bare)) || 1 !== preg_match('/\p{L}{3}/u', $bare) || 1 === preg_match($this->cues->namesNothing, $bare)) {
             return null;
         }
-        if (!$this->couldBeOnASite($bare, $head, $bare !== $name) && (!$sure || 1 === preg_match($this->cues->noThings, $bare))) {
+        if (!$this->couldBeOnASite($bare, $head, $bare !== $name) && !$listed && (!$sure || 1 === preg_match($this->cues->noThings, $bare))) {
             return null;
         }
 

@@ -48,7 +48,7 @@ final readonly class TopicRecogniser implements Recogniser
             FactKind::Founded->value => new PartAnswer(FactKind::Founded, PartAnswer::YEARS),
         ];
         foreach (self::TOLD_IN_SENTENCES as $kind) {
-            $answers[$kind->value] = new SentencesAnswer($kind);
+            $answers[$kind->value] = new SentencesAnswer($kind, $cues->toldAnswers->of($kind));
         }
         $this->answers = $answers;
     }

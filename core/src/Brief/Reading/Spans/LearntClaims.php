@@ -13,7 +13,7 @@ final readonly class LearntClaims implements Learnt
 {
     private const DOUBTFUL = -2.0;
     /** … where it was asked what sets them apart. */
-    private const DOUBTFUL_WHERE_ASKED = -3.5;
+    private const DOUBTFUL_WHERE_ASKED = -4.5;
 
     public function __construct(private WordWeights $weights)
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace DunePocket\Brief\Reading\Spans;
 
 use DunePocket\Brief\FactKind;
+use DunePocket\Brief\Reading\BlockKind;
 use DunePocket\Brief\Reading\Candidate;
 use DunePocket\Catalogue\Cues;
 
@@ -23,8 +24,26 @@ final readonly class LearntRefusals implements Learnt
     public function weighed(array $sentences, array $read): array
     {
         $known = array_flip(array_map(spl_object_id(...), $read));
+        $weighed = $this->things->weighed(array_values(array_filter($sentences, static fn (Weighed $weighed): bool => true !== $weighed->sentence->block->agreed)), $read);
+        $kept = array_flip(array_map(spl_object_id(...), $weighed));
+        $listed = array_filter($this->listed($sentences, $read), static fn (Candidate $candidate): bool => !isset($kept[spl_object_id($candidate)]));
 
-        return array_map(fn (Candidate $candidate): Candidate => FactKind::PageRefusal !== $candidate->kind || isset($known[spl_object_id($candidate)]) ? $candidate : $this->withFeature($candidate), $this->things->weighed(array_values(array_filter($sentences, static fn (Weighed $weighed): bool => true !== $weighed->sentence->block->agreed)), $read));
+        return [...array_map(fn (Candidate $candidate): Candidate => FactKind::PageRefusal !== $candidate->kind || isset($known[spl_object_id($candidate)]) ? $candidate : $this->withFeature($candidate), $weighed), ...array_values($listed)];
+    }
+
+    /**
+     * What stands as an item where refusals are asked for is refused, however unlikely its words are.
+     *
+     * @param list<Weighed>   $sentences
+     * @param list<Candidate> $read
+     *
+     * @return list<Candidate>
+     */
+    private function listed(array $sentences, array $read): array
+    {
+        $items = array_filter($sentences, static fn (Weighed $weighed): bool => FactKind::PageRefusal->value === $weighed->sentence->block->topic && BlockKind::Item === $weighed->sentence->block->kind);
+
+        return array_values(array_filter($read, static fn (Candidate $candidate): bool => FactKind::PageRefusal === $candidate->kind && [] !== array_filter($items, static fn (Weighed $weighed): bool => $weighed->sentence->start === $candidate->start)));
     }
 
     private function withFeature(Candidate $refusal): Candidate

@@ -18,7 +18,7 @@ final readonly class AnnouncedPages
     private const TOPICS = ['page_request', 'page_count', 'page_limit'];
     /** "Eight. Home. Prices." */
     private const COUNT = '/^(?:about |maybe |just |only )?(?:\d{1,2}|two|three|four|five|six|seven|eight|nine|ten)(?: pages?| of them| i think)?[.!:]$/iu';
-    private const NAME = '/^(?:(?:and|then|also|plus|oh|maybe|perhaps|finally)[, ]+)*(?:an? page (?:for|about|on) )?(?<name>(?!(?:it|we|i|they|there|this|that|these|the site|you|people|if|when (?:we|i|you|they|it|people)|so|but|no|not|please|everything|all|on|in|under|each|every)\b)\p{L}[\p{L}\'’&-]*(?: [\p{L}\'’&-]+){0,3}?)(?:,? (?:for|with|where|which|including|showing|about)\b(?<about>[^.;!?]*)|,\s(?:all|each|every|mum|dad|so|because|as|we|i|it|they|obviously|naturally|maybe|if)\b[^.;!?]*|\s*\((?<aside>[^)]*)\))?\s*[.;!]*$/iu';
+    private const NAME = '/^(?:(?:and|then|also|plus|oh|maybe|perhaps|finally)[, ]+)*(?:an? page (?:for|about|on) )?(?<name>(?!(?:it|we|i|they|there|this|that|these|the site|you|people|if|when (?:we|i|you|they|it|people)|so|but|no|not|please|everything|all|on|in|under|each|every)\b)\p{L}[\p{L}\'’&-]*(?: [\p{L}\'’&-]+){0,3}?)(?:,? (?:for|with|where|which|including|showing|about|on (?:its|their|a page of its) own)\b(?<about>[^.;!?]*)|,\s(?:all|each|every|mum|dad|so|because|as|we|i|it|they|obviously|naturally|maybe|if)\b[^.;!?]*|\s*\((?<aside>[^)]*)\))?\s*[.;!]*$/iu';
 
     public function __construct(private PageRequests $make)
     {
