@@ -11,8 +11,6 @@ use DunePocket\Brief\Reading\Candidate;
 final readonly class PlainOverHints implements Rule
 {
     private const HINT = 0.82;
-    /** The certainty of an answer to a question for it. */
-    private const ANSWERED = 0.95;
     /** How outright somebody else has to be named as whom it is for, where that was asked and answered. */
     private const OUTRIGHT = 0.89;
 
@@ -23,7 +21,7 @@ final readonly class PlainOverHints implements Rule
         }
 
         return $contenders
-            ->with(FactKind::Audience, $this->asAnswered($contenders->all(FactKind::Audience)))
+            ->with(FactKind::Audience, $this->asAnswered($contenders->all(FactKind::Audience), $weighing))
             ->with(FactKind::ContactEmail, $this->withoutHints($contenders->all(FactKind::ContactEmail)))
             ->with(FactKind::DesignNote, $weighing->withoutOverlaps($contenders->all(FactKind::DesignNote)))
             ->with(FactKind::Tone, $this->withoutConclusions($contenders));
@@ -48,11 +46,11 @@ final readonly class PlainOverHints implements Rule
      *
      * @return array<Candidate>
      */
-    private function asAnswered(array $candidates): array
+    private function asAnswered(array $candidates, Weighing $weighing): array
     {
-        $isAnswered = [] !== array_filter($candidates, static fn (Candidate $candidate): bool => $candidate->certainty >= self::ANSWERED);
-
-        return $isAnswered ? array_filter($candidates, static fn (Candidate $candidate): bool => $candidate->certainty >= self::OUTRIGHT) : $candidates;
+        return [] === array_filter($candidates, $weighing->isAnswer(...))
+            ? $candidates
+            : array_filter($candidates, static fn (Candidate $candidate): bool => $candidate->certainty >= self::OUTRIGHT);
     }
 
     /** @return array<Candidate> the tones asked for; what a sample of the client's writing says is not said of the site */

@@ -21,17 +21,25 @@ final readonly class Weighing
     /** 0 in the newest message of a thread. */
     public function age(Candidate $candidate): int
     {
+        return $this->block($candidate)->age ?? 0;
+    }
+
+    /** Whether it stands where it was asked for. */
+    public function isAnswer(Candidate $candidate): bool
+    {
+        return $this->block($candidate)?->topic === $candidate->kind->value;
+    }
+
+    private function block(Candidate $candidate): ?Block
+    {
         [$low, $high] = [0, \count($this->blocks) - 1];
         while ($low < $high) {
             $middle = intdiv($low + $high + 1, 2);
             [$low, $high] = $this->blocks[$middle]->start <= $candidate->start ? [$middle, $high] : [$low, $middle - 1];
         }
         $block = $this->blocks[$low] ?? null;
-        if (null !== $block && $candidate->start >= $block->start && $candidate->start <= $block->start + \strlen($block->text)) {
-            return $block->age;
-        }
 
-        return 0;
+        return null !== $block && $candidate->start >= $block->start && $candidate->start <= $block->start + \strlen($block->text) ? $block : null;
     }
 
     /**

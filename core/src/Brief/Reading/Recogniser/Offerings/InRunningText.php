@@ -94,6 +94,7 @@ final readonly class InRunningText
     public function untilStop(string $text): string
     {
         $text = Covered::by(' ', self::OCCASIONS, Covered::by(' ', self::ASIDE, $text));
+        $text = Covered::by(' ', '/\sfor (?:people|those|anyone|folks?|clients|customers|firms|businesses) (?:who|that|whose)\s[^,;.()]*(?=[,;]\s)/iu', $text);
         $text = Covered::by(' ', '/,\s(?:that[\'’]s|(?:mostly|usually|mainly|only)(?= (?:at|on|in|for|to|by|during|from|with|when|over|around|as)\b))\s[^,.;]{3,30}(?=,)/iu', $text);
         $text = Covered::by(' ', '/\s[-–—]\s+(?:mostly|mainly|usually|including|like|such as|all|both)\b|\s*\bbut also\b/iu', $text, ';');
         $text = Covered::by(' ', '/\([^)]*\)(*SKIP)(*F)|\s(?:when|whenever|where|if|while|that (?:people|you|everyone|folk|customers|they))\s[^,;.()]*(?=[,;.)]|$)/iu', $text);
