@@ -8,6 +8,7 @@ use DunePocket\Brief\FactKind;
 use DunePocket\Brief\Reading\Segmenting\AnswerExtent;
 use DunePocket\Brief\Reading\Segmenting\LabelsInside;
 use DunePocket\Brief\Reading\Segmenting\LabelWords;
+use DunePocket\Brief\Reading\Segmenting\NamesOfPages;
 use DunePocket\Brief\Reading\Segmenting\PlainAnswer;
 use DunePocket\Brief\Reading\Segmenting\Segmentation;
 use DunePocket\Brief\Reading\Segmenting\Shape;
@@ -126,6 +127,7 @@ final readonly class Segmenter
         } elseif (Role::Other === $line->role && !$line->isBlank()) {
             $question = preg_replace(self::NUMBER, '', $line->text) ?? $line->text;
             $topic = $into->topicOf($this->lastQuestion($question), $this->cues) ?? $into->topicOf($question, $this->cues);
+            $topic ??= NamesOfPages::areListedIn($question) ? FactKind::PageRequest->value : null;
             $then = $this->alsoAsked($question);
             $into->ask($line, $this->firstAnswered($question, $topic, $then), byDesigner: true, then: $then);
         } elseif (Role::Frame === $line->role && 1 === preg_match(self::HEAD_OF_MESSAGE, $line->text, $m, \PREG_OFFSET_CAPTURE)) {

@@ -16,8 +16,6 @@ final readonly class BareLists
     private const LABEL_WORDS = 4;
     /** Words of these topics stand in lists of offerings too: "Costs budgeting". */
     private const IN_OFFERINGS = ['budget', 'location', 'proof', 'person', 'offering', 'area_served', 'existing_site', 'social_profile'];
-    /** What lines in a list of pages say. */
-    private const PAGE = '/^(?:home|about(?: (?:us|me))?|contact(?: us)?|our [\p{L} ]{3,20}|(?:how|what|where|who) [\p{L} ]{3,20}|fees(?: and .*)?|prices|pricing|costs|gallery|faqs?|news|blog|shop|events|courses|classes|services|products|stock|support us|donate|volunteer|careers|(?:meet|our) the team|(?:meet|find|visit|join|hire|book|sell|stay)\b[\p{L} ’\']{0,16}|get (?:involved|in touch|a quote)|book|jobs|reviews|testimonials|membership|timetable|resources|case studies|projects|portfolio|work)$/iu';
     /** "Here's what we came up with for pages", above the list */
     private const ANNOUNCES = '/\bpages\b[^.!?,;]{0,30}$/iu';
     private const FEWEST_PAGES = 4;
@@ -113,11 +111,11 @@ final readonly class BareLists
     {
         $first = reset($block);
         $isHeaded = (\is_string($first) && FactKind::PageRequest->value === $this->cues->topics->ofLabel($first)) || $isAnnounced;
-        if (!$isHeaded && \is_string($first) && null !== $this->cues->topics->ofLabel($first) && 1 !== preg_match(self::PAGE, $first)) {
+        if (!$isHeaded && \is_string($first) && null !== $this->cues->topics->ofLabel($first) && !NamesOfPages::has($first)) {
             return [];
         }
         $names = $isHeaded ? \array_slice($block, 1, null, true) : $block;
-        $known = \count(array_filter($names, static fn (?string $name): bool => null !== $name && 1 === preg_match(self::PAGE, $name)));
+        $known = \count(array_filter($names, static fn (?string $name): bool => null !== $name && NamesOfPages::has($name)));
         $arePages = \count($names) >= self::FEWEST_PAGES && !\in_array(null, $names, true) && ($isHeaded ? $known > 0 : $known > 1 && 2 * $known >= \count($names));
 
         return $arePages ? array_keys($names) : [];

@@ -25,6 +25,7 @@ final readonly class PlainAnswer
     private const CONCLUDES = '/^(?:(?:ok|okay|right),? )?so,? (?!(?:what|who|how|when|where|which|why|tell)\b)[^.?!]{10,}\.?\s*$/iu';
     /** "Home, Oysters, Tours, Trade, Visit us." */
     private const LISTS = '/^(?:\p{L}[\p{L}\'’]*(?: [\p{L}\'’&]+){0,2}, ){2,}(?:and )?\p{L}[\p{L}\'’]*(?: [\p{L}\'’&]+){0,2}\.?\s*$/u';
+    private const ADDS = '/^(?:and|plus|also|but also)\s+(?!(?:we|i|it|they|then|that|what|no|not)\b)\p{L}/iu';
     private const SUGGESTS = '/^(?:(?:and|now|so|then)[, ]+)?there[\'’]s an? (?:thing|sort|kind|type|option)\b|^(?:(?:and|now|so|then)[, ]+)?(?:some|most|many|other|a lot of|lots of|plenty of) (?:\p{L}+ )?(?:people|places|practices|clients|firms|shops|sites|clubs|companies|businesses|schools|charities|\p{L}+s) (?:like to |also )?(?:have|do|use|put|show|offer|add|run|like)\b/iu';
     /** "And a donate button? Most groups ask for one." */
     private const ASKS_THEN_SAYS = '/^(.*\?)\s+[^?]+$/us';
@@ -43,7 +44,7 @@ final readonly class PlainAnswer
             return false;
         }
         $answered = $this->cues->answers->isOfAll($answer) ? [$question] : $this->answered($question);
-        $agreed = $this->cues->answers->agrees($question->text, $answer);
+        $agreed = $this->cues->answers->agrees($question->text, $answer) ?? ($this->addsTo($question->text, $answer) ? true : null);
         if (null === $agreed || $this->cues->answers->asksToTell($answered[0]->text)) {
             return false;
         }
@@ -54,6 +55,12 @@ final readonly class PlainAnswer
         }
 
         return $this->saysNoMore($answer);
+    }
+
+    /** "I've noted Home and Contact." – "And Schools.": what is added to is agreed to. */
+    private function addsTo(string $said, string $answer): bool
+    {
+        return NamesOfPages::areListedIn($said) && 1 === preg_match(self::ADDS, $answer);
     }
 
     public function saysNoMore(string $answer): bool

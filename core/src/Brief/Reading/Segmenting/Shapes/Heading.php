@@ -22,6 +22,8 @@ final readonly class Heading implements Shape
     private const SENTENCE = '/\b(?:is|are|have|want|need|i)\b/i';
     private const LEADS = '/^(?:what|who|how|why|where|when|which|things|also|other|any|anything)\b/iu';
     private const PLAIN = '/^[\p{L}\s&\'’-]+$/u';
+    /** "who for", above the items of a list */
+    private const ITEM = '/^(?:[-*•–·]|\d{1,2}[.)]?)\s/u';
     private const WORDS = 8;
     private const WORDS_WHERE_HEADED = 6;
     private const WORDS_OF_TOPIC = 5;
@@ -74,6 +76,7 @@ final readonly class Heading implements Shape
             str_ends_with($bare, ':') => $spot->afterBlank || $asks,
             $headed && $asks && $words <= self::WORDS_WHERE_HEADED => true,
             $capital && $spot->afterBlank && null !== $this->cues->topics->ofLabel($bare) => true,
+            $spot->afterBlank && 1 === preg_match(self::ITEM, $spot->next) && null !== $this->cues->topics->ofLabel($bare) => true,
             $headed && $capital && $words <= (1 === preg_match(self::LEADS, $bare) ? self::WORDS_WHERE_HEADED : LabelWords::MOST) && !str_contains($bare, ':') && !str_contains($bare, '@') => true,
             default => $asks && $capital && $words <= self::WORDS_OF_TOPIC && 1 !== preg_match(self::SENTENCE, $bare),
         };

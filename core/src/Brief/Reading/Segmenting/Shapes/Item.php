@@ -15,6 +15,9 @@ final readonly class Item implements Shape
 {
     private const ITEM = '/^(\s*(?:[-~*•–·‣◦▪●○→✓✔►]|\(?\d{1,2}[.)\/]|\d{1,2}(?:\.\d{1,2}){1,2}\.?|\(?[a-z]\))\s+)(\S.*)$/u';
 
+    /** "1 home", where a list was asked for */
+    private const COUNTED = '/^(\s*\d{1,2}\s+)(\p{L}.*)$/u';
+
     /** "3.1 The site shall …" is no item of a list. */
     private const CLAUSE = '/\d\.\d/';
     private const SENTENCE = '/^(?:\W*[\p{L}\d]+){5,}.*[.:]$/us';
@@ -28,17 +31,18 @@ final readonly class Item implements Shape
 
     public function take(Spot $spot, Segmentation $into): bool
     {
-        if (1 !== preg_match(self::ITEM, $spot->text, $m)) {
+        [$mark, $text] = $this->marked($spot->text, $into);
+        if ('' === $mark) {
             return false;
         }
-        if (1 === preg_match(self::CLAUSE, $m[1]) && 1 === preg_match(self::SENTENCE, $m[2])) {
+        if (1 === preg_match(self::CLAUSE, $mark) && 1 === preg_match(self::SENTENCE, $text)) {
             $into->close();
-            $into->addWithLabels(BlockKind::Paragraph, $spot->start + \strlen($m[1]), $m[2], $into->asked()->topic);
+            $into->addWithLabels(BlockKind::Paragraph, $spot->start + \strlen($mark), $text, $into->asked()->topic);
 
             return true;
         }
-        $this->write($spot->start + \strlen($m[1]), $m[2], $into);
-        $into->countItems((int) trim($m[1], ' ('));
+        $this->write($spot->start + \strlen($mark), $text, $into);
+        $into->countItems((int) trim($mark, ' ('));
 
         return true;
     }
@@ -46,8 +50,22 @@ final readonly class Item implements Shape
     /** A line that stands in a list whether it carries a mark or not. */
     public function listed(Line $line, Segmentation $into): void
     {
-        $lead = 1 === preg_match(self::ITEM, $line->text, $m) ? \strlen($m[1]) : 0;
-        $this->write($line->start + $lead, substr($line->text, $lead), $into);
+        [$mark, $text] = $this->marked($line->text, $into);
+        $this->write($line->start + \strlen($mark), $text, $into);
+        if ('' !== $mark) {
+            $into->countItems((int) trim($mark, ' ('));
+        }
+    }
+
+    /** @return array{string, string} the mark, with the space around it, and what stands behind it */
+    private function marked(string $text, Segmentation $into): array
+    {
+        if (1 === preg_match(self::ITEM, $text, $m)) {
+            return [$m[1], $m[2]];
+        }
+        $isCounted = \in_array($into->asked()->topic, self::LISTS, true) && 1 === preg_match(self::COUNTED, $text, $m) && $into->isNextItem((int) $m[1]);
+
+        return $isCounted ? [$m[1], $m[2]] : ['', $text];
     }
 
     /** One item of a list, without its mark. */
