@@ -35,6 +35,27 @@ final class LongTextsTest extends TestCase
         self::assertNull(self::topics("What we offer\n\nLessons, mostly.\n\nThanks for reading.")['Lessons, mostly.'], 'one such line alone is a sentence');
     }
 
+    public function testAHeadingInSmallLettersStandsAboveAList(): void
+    {
+        $topics = self::topics("we are an orchestra\n\nwho for\n- concert-goers\n- players who'd like to join\n\npages\n1 home\n2 concerts\n3 join us - with a form\n\nthat is all");
+        self::assertSame('audience', $topics['concert-goers']);
+        self::assertSame('page_request', $topics['home']);
+        self::assertSame('page_request', $topics['join us - with a form']);
+        self::assertNull(self::topics("who for\nthat is the question")['who for'] ?? null, 'a line that goes on in the next is none');
+    }
+
+    public function testTheNumberOfAQuestionIsNoPartOfIt(): void
+    {
+        $thread = "From: Ros <ros@example.org>\nSubject: Re: questions\n\n> 1. What's the exact name?\n\nSandpiper Care\n\n> 2. Anything that has to be on it?\n\nThe prices.\n";
+        self::assertSame('feature', self::topics($thread)['The prices.']);
+    }
+
+    public function testNeverNamesWordsWhereItIsToldHowItShouldSound(): void
+    {
+        $topics = self::topics("WORDS\n- friendly, bit silly\n- never: pack leader, fur baby\n");
+        self::assertSame('avoid_word', $topics['pack leader, fur baby']);
+    }
+
     public function testHeadingsOfClausesAreNoItems(): void
     {
         $topics = self::topics("1. Introduction\n1.1 The Trust owns 90 homes in Calder.\n\n2. Users\n2.1 Tenants of the Trust, of all ages.\n2.2 Councils.\n\n3. What is not required\n3.1 A forum, which nobody would keep.");
@@ -93,6 +114,13 @@ final class LongTextsTest extends TestCase
         yield 'who wants it' => ['We run trains. The enthusiasts will want a page about the engines. And there ought to be a page for people who might volunteer, and a "Find us".', $page, ['Engines', 'Volunteer', 'Find us']];
         yield 'a reason behind a page' => ["Which pages?\nHome, Cakes, and How to order because nobody ever knows.", $page, ['Home', 'Cakes', 'How to order']];
         yield 'what would be done with it' => ['We let a barn. We will NOT put prices on after all.', $refused, ['Prices']];
+        yield 'none that it is not for' => ["Who is it for?\n- first-time owners\n- i don't really do show people\n", FactKind::Audience, ['First-time owners']];
+        yield 'an answer outweighs what is said elsewhere' => ["Who is it for?\nParents of small children.\n\nWhat makes you different?\nTeachers stay with a class for three years.", FactKind::Audience, ['Parents of small children']];
+        yield 'bought by whom' => ['We give forging days. The days are mostly bought by people looking for a present.', FactKind::Audience, ['People looking for a present']];
+        yield 'a name without article' => ["What do you do?\nHorse dentistry. Also hoof trimming, three times a week.", $offering, ['Horse dentistry', 'Hoof trimming']];
+        yield 'listed as not wanted' => ["We train dogs.\n\nNot wanted\n- blog\n- cartoon dogs", $refused, ['Blog', 'Cartoon dogs']];
+        yield 'none where they cringe' => ['We do tax. Testimonials make me squirm so not those.', $refused, ['Testimonials']];
+        yield 'said of the others' => ["What has to be on it?\nPrices, nobody round here shows them.", $refused, []];
         yield 'a reason is no name' => ["We mend boats.\n\nWhat don't you want?\nNo news, because there is none. And no feed, my nephew looks after that.", $refused, ['News', 'Feed']];
     }
 
@@ -118,6 +146,10 @@ final class LongTextsTest extends TestCase
         yield 'what was sent' => ["DESIGNER: Okay. Pages. You'd sent me home, courses, stockists and contact.\nCLIENT: Yes, those.", $page, ['Home', 'Courses', 'Stockists', 'Contact']];
         yield 'only the question is refused' => ["DESIGNER: So online booking is the main thing. Would you want them to pay online as well?\nCLIENT: No, not yet.", FactKind::PageRefusal, ['Pay online']];
         yield 'what others have' => ["DESIGNER: Some practices have a forum for their patients.\nCLIENT: Don't need it.", FactKind::PageRefusal, ['Forum']];
+        yield 'added to what was noted' => ["DESIGNER: I've noted home, repairs, prices and contact.\nCLIENT: And schools.", $page, ['Home', 'Repairs', 'Prices', 'Contact', 'Schools']];
+        yield 'no, with an oath' => ["DESIGNER: A forum?\nCLIENT: Christ no. Have you met swimmers?", FactKind::PageRefusal, ['Forum']];
+        yield 'a thing and what for' => ["DESIGNER: Shop, for the goggles?\nCLIENT: No, no.", FactKind::PageRefusal, ['Shop']];
+        yield 'the name of who calls' => ["DESIGNER: So who am I talking to, and what's the firm called?\nCLIENT: Martin Pell. It's Pell Joinery.", FactKind::Person, ['Martin Pell']];
         yield 'after a no' => ["DESIGNER: And the tone, do you want it to be official?\nCLIENT: God no. Warm. Bit of fun.", FactKind::Tone, ['warm', 'playful']];
     }
 

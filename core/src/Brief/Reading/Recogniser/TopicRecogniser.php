@@ -14,6 +14,7 @@ use DunePocket\Brief\Reading\Recogniser\Topics\NameAnswer;
 use DunePocket\Brief\Reading\Recogniser\Topics\PageCountAnswer;
 use DunePocket\Brief\Reading\Recogniser\Topics\PagesAnswer;
 use DunePocket\Brief\Reading\Recogniser\Topics\PartAnswer;
+use DunePocket\Brief\Reading\Recogniser\Topics\PersonAnswer;
 use DunePocket\Brief\Reading\Recogniser\Topics\PlaceAnswer;
 use DunePocket\Brief\Reading\Recogniser\Topics\SentencesAnswer;
 use DunePocket\Brief\Reading\Recogniser\Topics\WordsAnswer;
@@ -44,6 +45,7 @@ final readonly class TopicRecogniser implements Recogniser
             FactKind::PageCount->value => new PageCountAnswer(),
             self::LIMIT => new PageCountAnswer(self::AT_MOST),
             FactKind::PageRequest->value => new PagesAnswer(),
+            FactKind::Person->value => new PersonAnswer(),
             FactKind::Budget->value => new PartAnswer(FactKind::Budget, $cues->money),
             FactKind::Founded->value => new PartAnswer(FactKind::Founded, PartAnswer::YEARS),
         ];

@@ -42,8 +42,9 @@ final readonly class LearntRefusals implements Learnt
     private function listed(array $sentences, array $read): array
     {
         $items = array_filter($sentences, static fn (Weighed $weighed): bool => FactKind::PageRefusal->value === $weighed->sentence->block->topic && BlockKind::Item === $weighed->sentence->block->kind);
+        $starts = array_flip(array_map(static fn (Weighed $weighed): int => $weighed->sentence->start, $items));
 
-        return array_values(array_filter($read, static fn (Candidate $candidate): bool => FactKind::PageRefusal === $candidate->kind && [] !== array_filter($items, static fn (Weighed $weighed): bool => $weighed->sentence->start === $candidate->start)));
+        return array_values(array_filter($read, static fn (Candidate $candidate): bool => FactKind::PageRefusal === $candidate->kind && isset($starts[$candidate->start])));
     }
 
     private function withFeature(Candidate $refusal): Candidate

@@ -35,6 +35,11 @@ final class TopicRecogniserTest extends TestCase
         yield 'and another thing' => ['differentiator', 'We answer at night. And every van has a kettle.', ['differentiator: We answer at night', 'differentiator: And every van has a kettle']];
         yield 'what sets them apart' => ['differentiator', 'We answer at night. Free estimates.', ['differentiator: We answer at night', 'differentiator: Free estimates']];
         yield 'a remark on it' => ['differentiator', 'We answer at night. The others do not care honestly.', ['differentiator: We answer at night']];
+        yield 'who rings' => ['person', 'It\'s Ada Brim, the secretary of it all. Go on.', ['person: Ada Brim']];
+        yield 'who fills it in, and what they are' => ['person', 'Dr. Ada M. Brim (owner)', ['person: Dr. Ada M. Brim']];
+        yield 'who was at a meeting' => ['person', 'A. Brim (chair), T. Pell (boats)', []];
+        yield 'a first name alone' => ['person', 'Ada', []];
+        yield 'whom it is not for' => ['audience', 'Farmers. Private people not so much. 10 to 60 acres typically. That\'s the big group.', ['audience: Farmers']];
         yield 'nothing' => ['differentiator', 'nothing really', []];
         yield 'no charge is something' => ['differentiator', 'No call-out charge', ['differentiator: No call-out charge']];
         yield 'blank' => ['audience', 'n/a', []];
