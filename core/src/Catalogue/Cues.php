@@ -94,6 +94,8 @@ final readonly class Cues
     /** What is not wanted of a site without being a thing on it. */
     public string $noThings;
 
+    /** What is told with the words for an audience and is nobody. */
+    public string $nobody;
     /** A no before a thing that does not deny it. */
     public string $noNegation;
     /** What is said before a thing that was taken up again: "scrap what I said about news". */
@@ -213,6 +215,7 @@ final readonly class Cues
         $this->noRefusals = $any('no_refusals');
         $this->doing = $expand('^(?:(?:now|mainly|mostly|also) )?(?-i:(?=\p{Ll})){DOES}\s');
         $this->does = $expand('^{NAME}\s+(?:now |also |mainly )?(?:{DOES}|helps|serves|supports)\s');
+        $this->nobody = $any('nobody');
         $this->noNegation = $any('no_negation');
         $this->takenUp = $expand($cues->string('taken_up'));
         $this->negatedBehind = $any('negated_behind');

@@ -127,7 +127,7 @@ final readonly class Segmenter
         } elseif (Role::Other === $line->role && !$line->isBlank()) {
             $question = preg_replace(self::NUMBER, '', $line->text) ?? $line->text;
             $topic = $into->topicOf($this->lastQuestion($question), $this->cues) ?? $into->topicOf($question, $this->cues);
-            $topic ??= NamesOfPages::areListedIn($question) ? FactKind::PageRequest->value : null;
+            $topic = NamesOfPages::areListedIn($question) ? FactKind::PageRequest->value : $topic;
             $then = $this->alsoAsked($question);
             $into->ask($line, $this->firstAnswered($question, $topic, $then), byDesigner: true, then: $then);
         } elseif (Role::Frame === $line->role && 1 === preg_match(self::HEAD_OF_MESSAGE, $line->text, $m, \PREG_OFFSET_CAPTURE)) {

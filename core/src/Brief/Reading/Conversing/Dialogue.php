@@ -27,7 +27,7 @@ final readonly class Dialogue
     private const STAMP = '/^'.self::MOMENT.'/iu';
     /** "Q: name", "A: Rook & Raven" */
     private const OF_QUESTIONNAIRE = '/^(?:q|a|question|answer|ques|ans)$/iu';
-    private const SPEAKER = '/^('.self::MOMENT.')?(?<speaker>[\p{L}][\p{L}\s.\'’-]{0,30}(?:\([\p{L}\s]{2,20}\))?):\s+(?=\S)/u';
+    private const SPEAKER = '/^('.self::MOMENT.')?(?<speaker>[\p{L}][\p{L}\s.\'’-]{0,30}(?:\([\p{L}\s]{2,20}\))?):\s+(?=\S)/iu';
 
     public function __construct(private Cues $cues)
     {

@@ -24,8 +24,6 @@ final readonly class PatternRecogniser implements Recogniser
     /** What is listed under these is not what they are called. */
     private const LISTS = ['offering', 'audience', 'page_request', 'feature', 'tone', 'goal', 'avoid_word'];
     private const SENDER = 0.7;
-    /** Words that name no audience: those that point elsewhere, and pages or wishes taken for people. */
-    private const NOBODY = '~@|^(?:and )?fewer\b|\bone of (?:two|three|four)$|^(?:home|service|services)\b|^(?:that|when) the \w+$|^people feeling\b|^\p{L}+ed by\b|^(?:people|folk|client|customer|resident|member)[\'’]s\b|^(?:someone|somebody|people|them) to\b|^all else\b|^calls\b|^an? (?:term|week|month|year|day|while|start|change)$|^\d+ ?%|\bpages\b|^at the moment\b|^(?:(?:of|all|both|any of) )?(?:them|those|these|us|it|any age|people|everyone|(?:the )?people who|secondary|party|the (?:web lady|team))$|^(?:up to|so|please|not|no offence|in|at|on)\b|^the (?:customer|client|patient)$|^people who (?:message|ring|call|book|e-?mail|write to|contact|phone) (?:me|us)\b|\s/(?:\s|$)|\b(?:support|book|contact|about) us\b|\b(?:lead|leads) \w+ to$|\bplease$|^(?:that|so that|the) people$~iu';
     /** "stock photos of people in hard hats" */
     private const PICTURED = '/\b(?:(?:photo(?:graph)?s?|pictures?|pics|images?|shots|drawings) of|hates?|dislikes?|avoid) (?:the |our |some )?$/iu';
     /** How far the opening of a source goes, in bytes. */
@@ -161,7 +159,7 @@ final readonly class PatternRecogniser implements Recogniser
             case 'people':
                 foreach (preg_split('/;\s+(?:and\s+)?|,?\s+and,?\s+(?=(?:since|also|increasingly|lately|a lot of|lots of|some|more and more|the odd)\b)/iu', $trimmed, -1, \PREG_SPLIT_OFFSET_CAPTURE) ?: [] as [$part, $at]) {
                     $value = preg_replace('/^(?:since [^,]+,\s*|also |increasingly |lately |a lot of |lots of )+/iu', '', $part) ?? $part;
-                    if (1 === preg_match(self::NOBODY, trim($value, ' ,.'))) {
+                    if (1 === preg_match($this->cues->nobody, trim($value, ' ,.'))) {
                         continue;
                     }
                     yield [$this->capital(Phrase::tidy($value)), $lead + (int) $at + \strlen($part) - \strlen($value), \strlen(rtrim($value, ' ,'))];

@@ -169,7 +169,7 @@ final readonly class RefusalRecogniser implements Recogniser
     /** "A blog about stains", "comparison pages against competitors" */
     private function saysWhatAbout(string $name): bool
     {
-        return 1 === preg_match('/^(?<thing>.+?) (?:about|against)\s/iu', $name, $m) && $this->couldBeOnASite($m['thing'], $m['thing'], 1 === preg_match('/\bpages?$/iu', $m['thing']));
+        return 1 === preg_match('/^(?<thing>.+?) (?:about|against|for)\s/iu', $name, $m) && $this->couldBeOnASite($m['thing'], $m['thing'], 1 === preg_match('/\bpages?$/iu', $m['thing']));
     }
 
     /** A known page, a known feature, something called a page, or one of the things that only websites have. */

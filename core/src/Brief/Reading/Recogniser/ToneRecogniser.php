@@ -26,6 +26,9 @@ final readonly class ToneRecogniser implements Recogniser
     /** "Gentle Mr. Fairweather," */
     private const GREETING = '/^(?:gentle|kind|dear) (?:mr|mrs|ms|miss|sir|madam|dr)\b/iu';
 
+    /** "If I see shabby chic I'll scream" */
+    private const HATED = '/\bif (?:i|we) (?:ever )?(?:see|read|hear)\b/iu';
+
     /** Where other wishes are listed, only what can be nothing else is about the voice. */
     private const LISTS = ['design_note', 'feature'];
 
@@ -37,7 +40,7 @@ final readonly class ToneRecogniser implements Recogniser
     {
         foreach ($reading->search->holding($this->cues->tones, static fn (string $pattern): array => [$pattern]) as $i => $standing) {
             $sentence = $reading->sentences[$i];
-            if (!$sentence->isSpoken() || false === $sentence->block->agreed || 1 === preg_match(self::GREETING, $sentence->text) || !$this->isAboutVoice($sentence)) {
+            if (!$sentence->isSpoken() || 1 === preg_match(self::HATED, $sentence->text) || false === $sentence->block->agreed || 1 === preg_match(self::GREETING, $sentence->text) || !$this->isAboutVoice($sentence)) {
                 continue;
             }
             foreach ($standing as $tone => $pattern) {

@@ -8,6 +8,7 @@ use DunePocket\Brief\FactKind;
 use DunePocket\Brief\Reading\Block;
 use DunePocket\Brief\Reading\BlockKind;
 use DunePocket\Brief\Reading\Line;
+use DunePocket\Brief\Reading\Phrase;
 use DunePocket\Catalogue\Cues;
 
 /** The blocks of a source as far as they are written, with what is asked for where the reading stands. */
@@ -273,6 +274,14 @@ final class Segmentation
         $this->add(BlockKind::Answer, $start, $text, $topic);
         $this->asked = $this->asked->withoutQuestion();
         $this->answeredInLine = true;
+    }
+
+    /** Whether the words name a page that was just listed: "Customers = three case studies" says what is on it. */
+    public function hasListed(string $page): bool
+    {
+        $last = $this->last();
+
+        return FactKind::PageRequest->value === $last?->topic && \in_array(mb_strtolower($page), array_map(static fn (array $part): string => mb_strtolower(rtrim($part[0], '.')), Phrase::list($last->text)), true);
     }
 
     /** What "also: …" goes on with: what is offered, or a second aim, where that was told just before. */

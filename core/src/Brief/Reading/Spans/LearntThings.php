@@ -104,6 +104,7 @@ final readonly class LearntThings implements Learnt
     {
         return $weighed->isTelling()
             && BlockKind::Title !== $weighed->sentence->block->kind
+            && (FactKind::PageRefusal !== $this->kind || FactKind::Goal->value !== $weighed->sentence->block->topic)
             && (FactKind::PageRequest !== $this->kind || FactKind::PageRefusal->value !== $weighed->sentence->block->topic)
             && (BlockKind::Item !== $weighed->sentence->block->kind || $this->kind->value !== $weighed->sentence->block->topic)
             && (null === $this->unless || 1 !== preg_match($this->unless, $weighed->sentence->text));

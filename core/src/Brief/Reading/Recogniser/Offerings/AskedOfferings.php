@@ -22,6 +22,8 @@ final readonly class AskedOfferings
     /** "And forging days: two people at a time" names one more. */
     private const ONE_MORE = '/^(?:and|then|plus|also),?(?: then)?\s+/iu';
     private const SUMMED_UP = '/^[^:.;,\d]{3,60}:\s+(?=[^:]+$)/u';
+    /** "Equipment hire: hoists, beds", after another thing: the first is offered, the rest is said of it. */
+    private const SUMS_UP = '/(?:hire|rental|classes|lessons|courses|workshops|tours|training|repairs|retreats|trips|surveys|sales|events|parties)$/iu';
     /** "We take people out in kayaks - trips, lessons, hire" */
     private const SPELLED_OUT = '/^(?:we|i|it)\b[^:;–—]{3,90}(?:\s[-–—]\s+|:\s+)(?=[^:–—]+,)/iu';
     /** "logs, delivered, September to March" */
@@ -47,7 +49,7 @@ final readonly class AskedOfferings
             return $sentence->isFirst() ? $this->item->offered(preg_replace(self::REMARK_BEHIND, '', $sentence->text) ?? $sentence->text, $sentence->start, self::ITEM) : [];
         }
         $listed = $this->running->untilStop($sentence->text);
-        $parts = $this->withoutRemarks($this->named($listed), $sentence);
+        $parts = $this->withoutRemarks($this->named($listed, $sentence->isFirst()), $sentence);
 
         $isList = \count($parts) > 1 && 1 !== preg_match(self::SAYS, $listed);
         $single = $isList || $this->isAll($sentence) ? [] : iterator_to_array($this->single->offered($sentence, self::CERTAINTY), false);
@@ -65,11 +67,15 @@ final readonly class AskedOfferings
      *
      * @return list<array{string, int}>
      */
-    private function named(string $list): array
+    private function named(string $list, bool $isFirst): array
     {
         $lead = 1 === preg_match(self::SUMMED_UP, $list, $m) ? \strlen($m[0]) : 0;
         if ($lead > 0 && 1 === preg_match(self::ONE_MORE, $list, $more)) {
             return [[rtrim(substr($list, \strlen($more[0]), $lead - \strlen($more[0])), ': '), \strlen($more[0])]];
+        }
+        $head = rtrim(substr($list, 0, $lead), ': ');
+        if ($lead > 0 && !$isFirst && 1 === preg_match(self::SUMS_UP, $head)) {
+            return [[$head, 0]];
         }
         $isTalk = $lead > 0 && 1 === preg_match(self::TALK, $list);
         $parts = array_map(static fn (array $part): array => [$part[0], $part[1] + $lead], Phrase::list(substr($list, $lead)));
@@ -130,7 +136,7 @@ final readonly class AskedOfferings
         if (1 === preg_match(self::SAYS, $sentence->text)) {
             return [...$this->first->offered($sentence, self::CERTAINTY), ...$this->priced->offered($sentence)];
         }
-        $parts = $this->named($listed);
+        $parts = $this->named($listed, $sentence->isFirst());
         $isProfession = 1 === \count($parts) && $this->isAll($sentence) && 1 === preg_match(self::PROFESSION, $parts[0][0]);
 
         return $isProfession ? [] : $this->item->each($parts, $sentence->start, self::CERTAINTY);

@@ -22,7 +22,7 @@ final readonly class InRunningText
     private const CARED_FOR = '/^(?:seeing )?(?:(?:all|small|large|farm|your)\s+)*(?:cats?|dogs?|rabbits?|horses?|ponies|chickens?|hens|guinea pigs|hamsters|pets?|animals|birds|reptiles|people|patients|children|adults|families)$/iu';
     private const CARES = '/\b(?:look after|see|treat|care for|trains?|started)\b/iu';
     /** "Photographs, please, of real afternoons" */
-    private const NO_OBJECT = '/^\s*(?:,|(?:is|are|was|were|will)\b|(?:it|them|him|her|your|our|my)sel(?:f|ves)\b|(?:an? |the )?(?:[\p{L}-]+ ){0,2}(?:certificate|qualification|degree|licence|diploma)\b|silent\b|in the (?:morning|afternoon|evening|summer|winter|spring|autumn)\b|through\b|possible\b|(?:an? |the )(?:[\p{L}-]+ )?(?:film|video|trailer|photo|picture|clip)s?(?=\s*[,.]| (?:which|that|on|of)\b)|away\b|up\b|out\b(?! of\b)|down\b|(?:of|please)\b|to (?=\p{Ll})|for (?!(?:[\p{L}-]+ ){0,2}(?:weddings|parties|events|functions|funerals|festivals|hire|sale)\b))/iu';
+    private const NO_OBJECT = '/^\s*(?:,|(?:concerning|regarding|about|in (?:order|connection))\b|(?:is|are|was|were|will)\b|(?:it|them|him|her|your|our|my)sel(?:f|ves)\b|(?:an? |the )?(?:[\p{L}-]+ ){0,2}(?:certificate|qualification|degree|licence|diploma)\b|silent\b|in the (?:morning|afternoon|evening|summer|winter|spring|autumn)\b|through\b|possible\b|(?:an? |the )(?:[\p{L}-]+ )?(?:film|video|trailer|photo|picture|clip)s?(?=\s*[,.]| (?:which|that|on|of)\b)|away\b|up\b|out\b(?! of\b)|down\b|(?:of|please)\b|to (?=\p{Ll})|for (?!(?:[\p{L}-]+ ){0,2}(?:weddings|parties|events|functions|funerals|festivals|hire|sale)\b))/iu';
     /** "eighty cows, thirty goats", "the courier broke half of it" */
     private const COUNTED = '/^\s*(?:the|\d+|two|three|four|five|six|seven|eight|nine|ten|twelve|twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety)\s/iu';
     /** "We only take on 120 properties" */
@@ -30,7 +30,7 @@ final readonly class InRunningText
     /** "We considered selling fabric" */
     private const NOT_DONE = '/\b(?:considered|thought about|thought of|talked about|looked (?:into|at)|toyed with|gave up|stopped|tried)\s+\p{L}+ing\b[^,]*$/iu';
     /** "models, in the studio, from wood" */
-    private const CIRCUMSTANCE = '/^(?!in the (?:spring|summer|autumn|winter) \p{L})(?:in|at|from|by|with|for|on) (?:an?|the|our|my|every|each|all|\p{L}+$)/iu';
+    private const CIRCUMSTANCE = '/^(?!(?:in|at|on|over) the (?:spring|summer|autumn|winter|weekends?|evenings?|mornings?|week|holidays) \p{L})(?:in|at|from|by|with|for|on) (?:an?|the|our|my|every|each|all|\p{L}+$)/iu';
     /** "We supply relief chefs to restaurants": what is supplied, not to whom. */
     private const GIVEN_TO = '/\b(?:supply|supplies|sell|sells|deliver|delivers|provide|provides)\b/iu';
     private const TO_WHOM = '/(?<!door|access|introductions|guides|one)\s+to\s+(?!order\b|measure\b|hire\b|rent\b|let\b|go\b|take\b|eat\b|\d)\p{L}.*$/ius';
