@@ -250,7 +250,7 @@ final readonly class Planner
     /**
      * @param list<PageDraft> $drafts
      *
-     * @return array<int, Navigation> as usual for the kind of page; what serves the goal stands in the menu
+     * @return array<int, Navigation> as usual for the kind of page; what serves the goal stands in the menu, and nothing beneath a page that does not
      */
     private function navigation(array $drafts, Profile $profile): array
     {
@@ -267,6 +267,12 @@ final readonly class Planner
         usort($menu, static fn (PageDraft $a, PageDraft $b): int => [$b === $serving, $b->rank] <=> [$a === $serving, $a->rank]);
         foreach (\array_slice($menu, self::LONGEST_MENU) as $draft) {
             $navigation[spl_object_id($draft)] = Navigation::Footer;
+        }
+        foreach ($drafts as $draft) {
+            $isBelowTheMenu = null !== $draft->parent && Navigation::Footer === $navigation[spl_object_id($draft->parent)];
+            if ($isBelowTheMenu && Navigation::Main === $navigation[spl_object_id($draft)]) {
+                $navigation[spl_object_id($draft)] = Navigation::Footer;
+            }
         }
 
         return $navigation;

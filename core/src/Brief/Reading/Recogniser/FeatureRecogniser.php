@@ -83,7 +83,7 @@ final readonly class FeatureRecogniser implements Recogniser
     }
 
     /**
-     * @param array<string, Wordings> $standing those that stand in the sentence, by feature
+     * @param array<Wordings> $standing those that stand in the sentence, by feature
      *
      * @return iterable<Candidate>
      */

@@ -8,6 +8,7 @@ use DunePocket\Brief\FactKind;
 use DunePocket\Brief\Reading\BlockKind;
 use DunePocket\Brief\Reading\Candidate;
 use DunePocket\Brief\Reading\Phrase;
+use DunePocket\Brief\Reading\Sentence;
 use DunePocket\Catalogue\WordWeights;
 
 /** Things of one kind that no wording gives away, such as offerings, pages asked for or refused. */
@@ -19,6 +20,8 @@ final readonly class LearntThings implements Learnt
 
     /** Years, sums of money, things counted. */
     private const NO_THING = '/\d{4}|[£$€]|^(?:two|three|four|five|six|seven|eight|nine|ten|twelve|twenty|thirty|forty|fifty|sixty|\d+)\s/iu';
+
+    private const BUSINESS = '/^\s+(?:place|business|company|firm|outfit)\b/iu';
 
     private SpanOdds $odds;
 
@@ -60,7 +63,7 @@ final readonly class LearntThings implements Learnt
                 $best[$words] = max($best[$words] ?? $sentence->odds[$i], $sentence->odds[$i]);
             }
             if ($this->mayNameAny($sentence) && !$this->isAnswered($sentence, $told)) {
-                array_push($found, ...array_filter(SpanOdds::likely($sentence, $this->limits['enough']), $this->mayBe(...)));
+                array_push($found, ...array_filter(SpanOdds::likely($sentence, $this->limits['enough']), fn (Span $span): bool => $this->mayBe($span) && !$this->saysWhatTheyAre($span, $sentence->sentence)));
             }
         }
         foreach ($found as $span) {
@@ -98,6 +101,12 @@ final readonly class LearntThings implements Learnt
     {
         return 1 !== preg_match(self::NO_THING, $span->text)
             && (null === $this->mayName || ($this->mayName)($span->text));
+    }
+
+    /** "A dog grooming place" */
+    private function saysWhatTheyAre(Span $span, Sentence $sentence): bool
+    {
+        return FactKind::Offering === $this->kind && 1 === preg_match(self::BUSINESS, substr($sentence->text, $span->start - $sentence->start + \strlen($span->text)));
     }
 
     private function mayNameAny(Weighed $weighed): bool
