@@ -141,9 +141,12 @@ final readonly class Segmenter
         if (self::PERSON === $topic) {
             return $then ?? $topic;
         }
+        if (FactKind::BusinessName->value !== $topic) {
+            return $topic;
+        }
         $first = $this->cues->topic((preg_split(self::ASKED_TOGETHER, preg_replace(self::OPENING, '', $question) ?? $question) ?: [''])[0]);
 
-        return FactKind::BusinessName->value === $topic && self::PERSON === $first ? self::PERSON : $topic;
+        return self::PERSON === $first ? self::PERSON : $topic;
     }
 
     /** "What's the business called and what do you sell?": what is asked beside who they are. */

@@ -41,7 +41,13 @@ final class LongTextsTest extends TestCase
         self::assertSame('audience', $topics['concert-goers']);
         self::assertSame('page_request', $topics['home']);
         self::assertSame('page_request', $topics['join us - with a form']);
-        self::assertNull(self::topics("who for\nthat is the question")['who for'] ?? null, 'a line that goes on in the next is none');
+        self::assertSame(["who for\nthat is the question"], array_keys(self::topics("who for\nthat is the question")), 'a line that goes on in the next is none');
+    }
+
+    public function testALabelNamedLikeAListedPageSaysWhatIsOnItOnlyInsteadOfWhoComes(): void
+    {
+        self::assertNull(self::topics("Pages: Home, Customers, Contact\nCustomers: three case studies\n")['three case studies']);
+        self::assertSame('offering', self::topics("Pages: Home, Services, Contact\nServices: ironing, window cleaning\n")['ironing, window cleaning']);
     }
 
     public function testTheNumberOfAQuestionIsNoPartOfIt(): void
@@ -117,7 +123,7 @@ final class LongTextsTest extends TestCase
         yield 'none that it is not for' => ["Who is it for?\n- first-time owners\n- i don't really do show people\n", FactKind::Audience, ['First-time owners']];
         yield 'an answer outweighs what is said elsewhere' => ["Who is it for?\nParents of small children.\n\nWhat makes you different?\nTeachers stay with a class for three years.", FactKind::Audience, ['Parents of small children']];
         yield 'bought by whom' => ['We give forging days. The days are mostly bought by people looking for a present.', FactKind::Audience, ['People looking for a present']];
-        yield 'a name without article' => ["What do you do?\nHorse dentistry. Also hoof trimming, three times a week.", $offering, ['Horse dentistry', 'Hoof trimming']];
+        yield 'three times a week' => ["What do you do?\nHorse dentistry. Also hoof trimming, three times a week.", $offering, ['Horse dentistry', 'Hoof trimming']];
         yield 'listed as not wanted' => ["We train dogs.\n\nNot wanted\n- blog\n- cartoon dogs", $refused, ['Blog', 'Cartoon dogs']];
         yield 'none where they cringe' => ['We do tax. Testimonials make me squirm so not those.', $refused, ['Testimonials']];
         yield 'said of the others' => ["What has to be on it?\nPrices, nobody round here shows them.", $refused, []];

@@ -23,7 +23,7 @@ final readonly class AskedOfferings
     private const ONE_MORE = '/^(?:and|then|plus|also),?(?: then)?\s+/iu';
     private const SUMMED_UP = '/^[^:.;,\d]{3,60}:\s+(?=[^:]+$)/u';
     /** "Equipment hire: hoists, beds", after another thing: the first is offered, the rest is said of it. */
-    private const SUMS_UP = '/(?:hire|rental|classes|lessons|courses|workshops|tours|training|repairs|retreats|trips|surveys|sales|events|parties)$/iu';
+    private const GROUP = '/(?:hire|rental|classes|lessons|courses|workshops|tours|training|repairs|retreats|trips|surveys|sales|events|parties)$/iu';
     /** "We take people out in kayaks - trips, lessons, hire" */
     private const SPELLED_OUT = '/^(?:we|i|it)\b[^:;–—]{3,90}(?:\s[-–—]\s+|:\s+)(?=[^:–—]+,)/iu';
     /** "logs, delivered, September to March" */
@@ -74,7 +74,7 @@ final readonly class AskedOfferings
             return [[rtrim(substr($list, \strlen($more[0]), $lead - \strlen($more[0])), ': '), \strlen($more[0])]];
         }
         $head = rtrim(substr($list, 0, $lead), ': ');
-        if ($lead > 0 && !$isFirst && 1 === preg_match(self::SUMS_UP, $head)) {
+        if ($lead > 0 && !$isFirst && 1 === preg_match(self::GROUP, $head)) {
             return [[$head, 0]];
         }
         $isTalk = $lead > 0 && 1 === preg_match(self::TALK, $list);
