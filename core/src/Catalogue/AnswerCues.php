@@ -11,6 +11,7 @@ final readonly class AnswerCues
 {
     private string $yes;
     private string $no;
+    private string $only;
     private string $noAtEnd;
     private string $asksOpenly;
     private string $asksWhatIsMissing;
@@ -28,6 +29,7 @@ final readonly class AnswerCues
         $opening = static fn (string $key): string => $expand('^'.$answers->string('lead').'(?:'.implode('|', $answers->strings($key)).')\b');
         $this->yes = $opening('yes');
         $this->no = $opening('no');
+        $this->only = $expand('^(?:'.$answers->string('lead').'(?:'.implode('|', [...$answers->strings('yes'), ...$answers->strings('no')]).')\b[\s,.!]*)+'.$answers->string('courtesy').'$');
         $this->noAtEnd = $expand($answers->string('no_at_end'));
         $this->asksOpenly = $expand($answers->string('asks_openly'));
         $this->noneOf = $expand($answers->string('none_of'));
@@ -47,14 +49,25 @@ final readonly class AnswerCues
             1 === preg_match($this->asksWhatIsMissing, $question) && $this->isNo($answer) => true,
             1 === preg_match($this->asksOpenly, $question) && 1 === preg_match($this->noneOf, $answer) => null,
             $this->isNo($answer), 1 === preg_match($this->noAtEnd, $answer) => false,
-            1 === preg_match($this->yes, $answer) => true,
+            $this->isYes($answer) => true,
             default => null,
         };
+    }
+
+    public function isYes(string $answer): bool
+    {
+        return 1 === preg_match($this->yes, $answer);
     }
 
     public function isNo(string $answer): bool
     {
         return 1 === preg_match($this->no, $answer);
+    }
+
+    /** Whether it says yes or no and nothing else: "Yeah, perfect, thanks." */
+    public function isOnly(string $answer): bool
+    {
+        return 1 === preg_match($this->only, $answer);
     }
 
     /** "Neither, please." speaks of every question that was asked. */

@@ -148,6 +148,8 @@ final readonly class Cues
     /** What says no and means yes. */
     public string $afterAll;
     public string $money;
+    /** Heads of columns in a table of what is offered: "Price". */
+    public string $termsHead;
     /** People named by what they are, at the end of a phrase or before "who": "retired engineers". */
     public string $persons;
     /** A proper name. */
@@ -253,6 +255,7 @@ final readonly class Cues
         $this->emphasis = $any('emphasis');
         $this->name = $expand('{NAME}');
         $this->persons = $expand('^(?:[\p{L}\d\'’-]+\s+){0,3}{PERSONS}(?:\s+(?:who|with|in|from|at|of|without|over|under|mostly|mainly|too|turning|looking|after|for|to|everywhere|living|coming|moving|needing|wanting)\b.*)?$');
+        $this->termsHead = $expand($cues->string('terms_head'));
         $this->money = $expand('(?:from |around |about )?{MONEY}(?:\s*(?:-|–|to)\s*{MONEY})?(?:\s*(?:(?:per|a|an|each|for(?: an?)?)\b|\/)\s*(?:\d+\s*)?[\p{L}]+(?:\s(?:minutes|min|mins|hours|people))?)?');
     }
 

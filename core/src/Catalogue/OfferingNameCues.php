@@ -13,10 +13,14 @@ final readonly class OfferingNameCues
     /** "moves out", "open here" */
     private const AT_THE_END = '/\s+(?:up|down|over|out|here|there)$/iu';
 
+    /** "for children with additional needs" */
+    private const FOR_WHOM = '/^\s+(?:for|with|about)\s+(?!\d|(?:an?|one|two|three|up to|about|around|over)\b)(?:[\p{L}’\'-]+\s*){1,5}$/iu';
+
     /** @var list<string> patterns of what comes before the name */
     private array $clausesBefore;
     private string $lightVerb;
     private string $after;
+    private string $general;
     private string $before;
     private string $noName;
 
@@ -27,6 +31,7 @@ final readonly class OfferingNameCues
         $this->clausesBefore = array_map($expand, $names->strings('clauses_before'));
         $this->lightVerb = $expand($names->string('light_verb'));
         $this->after = $expand('\s+(?:'.$any('after').')\.?$');
+        $this->general = $expand('^'.$names->string('general').'$');
         $this->before = $expand('^(?:(?:'.$any('before').')\s+)+(?=\p{L})');
         $this->noName = $expand($any('no_name'));
     }
@@ -35,10 +40,18 @@ final readonly class OfferingNameCues
     public function bare(string $words): string
     {
         $name = preg_replace([...$this->clausesBefore, $this->lightVerb], '', trim($words)) ?? $words;
-        $name = preg_replace($this->after, '', trim($name)) ?? $name;
+        $name = $this->withoutWhatFollows(trim($name));
         $name = preg_replace($this->before, '', Phrase::tidy($name)) ?? $name;
 
         return preg_replace(self::AT_THE_END, '', $name) ?? $name;
+    }
+
+    private function withoutWhatFollows(string $name): string
+    {
+        $bare = preg_replace($this->after, '', $name) ?? $name;
+        $saysForWhom = 1 === preg_match(self::FOR_WHOM, substr($name, \strlen($bare)));
+
+        return $saysForWhom && 1 === preg_match($this->general, $bare) ? $name : $bare;
     }
 
     /** Whether the words begin with a verb that adds nothing: "make oars". */

@@ -10,6 +10,9 @@ use DunePocket\Data\Node;
 /** The name of a page in the words that ask for it, from core/catalogue/brief/page-names.yaml. */
 final readonly class PageNameCues
 {
+    private const HOME = 'Home';
+
+    private string $home;
     private string $adjective;
     private string $adjectives;
     private string $noName;
@@ -19,6 +22,7 @@ final readonly class PageNameCues
     /** @param callable(string): string $expand makes a regular expression of a wording */
     public function __construct(Node $names, callable $expand)
     {
+        $this->home = $expand('^(?:'.$names->string('home').')$');
         $adjectives = implode('|', $names->strings('adjectives'));
         $this->adjective = $expand('^(?:'.$adjectives.')$');
         $this->adjectives = $expand('^(?:(?:'.$adjectives.')\s+)+');
@@ -30,6 +34,9 @@ final readonly class PageNameCues
     public function bare(string $words): string
     {
         $bare = Phrase::tidy($words);
+        if (1 === preg_match($this->home, $bare)) {
+            return self::HOME;
+        }
         foreach ($this->strip as $pattern) {
             $bare = preg_replace($pattern, '', $bare) ?? $bare;
         }

@@ -25,6 +25,7 @@ final readonly class Topics
 
     /** "Which ones?" goes on with what was asked before. */
     private string $asksOn;
+    private string $asksForOne;
 
     /** @param callable(string): string $expand makes a pattern of what the catalogue holds */
     public function __construct(Node $topics, callable $expand)
@@ -43,6 +44,7 @@ final readonly class Topics
         }
         $this->introduces = $expand($topics->string('introduces'));
         $this->asksOn = $expand($topics->string('asks_on'));
+        $this->asksForOne = $expand($topics->string('asks_for_one'));
         $this->labels = new FirstMatch($labels);
         $this->questions = new FirstMatch($questions);
     }
@@ -63,6 +65,12 @@ final readonly class Topics
     public function asksOn(string $question): bool
     {
         return 1 === preg_match($this->asksOn, trim($question));
+    }
+
+    /** "And adults?": whether one thing more is asked for, of the kind asked for before. */
+    public function asksForOne(string $question): bool
+    {
+        return 1 === preg_match($this->asksForOne, trim($question));
     }
 
     private function bare(string $text): string

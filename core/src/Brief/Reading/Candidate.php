@@ -13,6 +13,7 @@ final readonly class Candidate
     private const PLAIN = 0.9;
     private const SUREST = 0.99;
     private const REPETITION = 0.02;
+    private const AGREEMENT = 0.01;
 
     /**
      * @param int                  $start  of the quote, in bytes from the start of the source
@@ -74,12 +75,13 @@ final readonly class Candidate
         return new self($better->kind, $better->value, $better->start, $better->length, $better->certainty, $better->origin, $this->detail + $other->detail);
     }
 
-    /** The same, said again by another: a little surer. */
+    /** The same, said again elsewhere: a little surer; read in the same words by another wording: hardly. */
     public function repeated(self $again): self
     {
         $both = $this->joined($again);
+        $surer = $this->overlaps($again) ? self::AGREEMENT : self::REPETITION;
 
-        return new self($both->kind, $both->value, $both->start, $both->length, min(self::SUREST, $both->certainty + self::REPETITION), $both->origin, $both->detail);
+        return new self($both->kind, $both->value, $both->start, $both->length, min(self::SUREST, $both->certainty + $surer), $both->origin, $both->detail);
     }
 
     public function atMost(float $certainty): self

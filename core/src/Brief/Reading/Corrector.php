@@ -10,11 +10,11 @@ use DunePocket\Brief\SourceKind;
 /** Puts a source right for reading: typing errors in what was written, fillers in what was spoken. */
 final readonly class Corrector
 {
-    private const FILLERS = '/\b(?:we[\'’]re|i[\'’]m|it[\'’]s|called)\K,\s+(?:um+|uh+|erm?)\b,|(?<=[\s,]|^)(?:(?:um+|uh+|erm?|hmm+|you know|i mean|sort of|kind of)\b,?\s+|(?<word>i|we|the|it|a|so|and)(?:,|\s*\.\.\.|…)\s+(?=\k<word>\b))/imu';
+    private const FILLERS = '/\b(?:we[\'’]re|i[\'’]m|it[\'’]s|called)\K,\s+(?:um+|uh+|erm?)\b,|(?<=[\s,]|^)(?:(?:um+|uh+|erm?|hmm+|you know|i mean|sort of|kind of)\b,?\s+|(?<word>i|we|the|it|a|so|and|then|in|on|for|to|they|you|is|our|my|this|there[\'’]s|that[\'’]s|it[\'’]s|we[\'’]ve|we[\'’]re)(?:,|\s*\.\.\.|…)\s+(?:(?:um+|uh+|er+m?|like|well),\s+)*(?=\k<word>\b))/imu';
     /** Sounds between commas, which notes of a talk keep. */
     private const SOUNDS = '/(?<=[\s,]|^)(?:um+|uh+|erm?|hmm+)(?:,|\.\.\.|…)\s+/imu';
-    /** Words of four letters or more without a capital, unless they belong to an address or to other letters. */
-    private const WORDS = '/(?<![\p{L}\d@.\/_’\'-])[a-z]{4,}(?![\p{L}\d@\/_]|[.\'’-]\p{L})/u';
+    /** Words of four letters or more without a capital, unless they belong to an address or to other letters, or stand where a name does: "my salon kaya". */
+    private const WORDS = '/(?<![\p{L}\d@.\/_’\'-])(?<!\bcalled |\bnamed |\bmy salon |\bmy shop |\bour shop |\bmy cafe |\bmy studio |\bmy company |\bmy business |\bour business |\bmy firm )[a-z]{4,}(?![\p{L}\d@\/_]|[.\'’-]\p{L})/u';
 
     /** The first word of a sentence may be a name: only letters swapped or doubled are put right there. */
     private const FIRST_WORDS = '/(?<=[.!?]\s|\n|^)\p{Lu}[a-z]{4,}(?![\p{L}\d@\/_]|[.\'’-]\p{L})/u';

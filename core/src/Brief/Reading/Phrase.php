@@ -124,7 +124,7 @@ final class Phrase
     /** A phrase with a preposition takes what follows an "and" with it: "cakes for weddings and birthdays". */
     private static function bindsOn(string $phrase): bool
     {
-        return 1 === preg_match('/\s(?:for|to(?! \d)|with|between|from(?! (?:january|february|march|april|may|june|july|august|september|october|november|december|spring|summer|autumn|winter)\b)|at(?! (?:weekends|night|lunchtime|lunch|christmas|easter|halloween)\b))\s/iu', ' '.(preg_replace('/\([^)]*\)/u', '', $phrase) ?? $phrase).' ');
+        return 1 === preg_match('/\s(?:for|to(?! \d)|with|between|from(?! (?:january|february|march|april|may|june|july|august|september|october|november|december|spring|summer|autumn|winter)\b)|at(?! (?:weekends|night|lunchtime|lunch|christmas|easter|halloween)\b| (?:our|my) \p{L}+ $))\s/iu', ' '.(preg_replace('/\s*\([^)]*\)/u', '', $phrase) ?? $phrase).' ');
     }
 
     /**

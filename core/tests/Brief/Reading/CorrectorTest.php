@@ -27,6 +27,7 @@ final class CorrectorTest extends TestCase
         yield 'letters swapped' => ['we want a freindly site', 'we want a friendly site'];
         yield 'a letter missing' => ['a galery of our work', 'a gallery of our work'];
         yield 'a letter too many' => ['our webbsite', 'our website'];
+        yield 'behind a trade' => ['business acounts', 'business accounts'];
         yield 'first word' => ['Freindly please.', 'Friendly please.'];
     }
 
@@ -42,6 +43,7 @@ final class CorrectorTest extends TestCase
         yield 'a name' => ['Gallary Lane is where we are'];
         yield 'an address of e-mail' => ['write to freindly@galery.example'];
         yield 'an address of a site' => ['see www.galery.example/freindly'];
+        yield 'a name in small letters' => ['its for my salon kaya brows'];
         yield 'American spelling' => ['our favorite color'];
         yield 'British spelling' => ['our favourite colour'];
     }
@@ -55,6 +57,7 @@ final class CorrectorTest extends TestCase
     public function testFillersAreDroppedFromSpeech(): void
     {
         self::assertSame('Client: six at most', self::read('Client: um, six at most', SourceKind::Call));
+        self::assertSame('then in the holidays there\'s the crash courses', self::read('then in the holidays there\'s the, er, the crash courses', SourceKind::Call));
         self::assertSame('Then, six at most', self::read('Then, erm, six at most'));
         self::assertSame('We sort of mend boats', self::read('We sort of mend boats'), 'in writing only sounds are dropped');
     }

@@ -22,6 +22,7 @@ final class PhraseTest extends TestCase
         yield 'commas in brackets' => ['classes (8 weeks, £165), tasters', ['classes (8 weeks, £165)', 'tasters']];
         yield 'one thing for two' => ['cakes for weddings and birthdays', ['cakes for weddings and birthdays']];
         yield 'a pair that belongs together' => ['before and after, prices', ['before and after', 'prices']];
+        yield 'at ours, and another thing' => ['rooms, dinners at our table (with wine) and bread-making days', ['rooms', 'dinners at our table (with wine)', 'bread-making days']];
         yield 'two places' => ['barn conversions across Somerset and Dorset', ['barn conversions across Somerset and Dorset']];
         yield 'a line that was wrapped' => ["pots, big\nbowls and jugs", ['pots', 'big bowls', 'jugs']];
         yield 'a last one with a preposition of its own' => ['talks, workshops for children and camping by the river', ['talks', 'workshops for children', 'camping by the river']];

@@ -55,6 +55,7 @@ final class SegmenterTest extends TestCase
     public static function lists(): iterable
     {
         $items = ['offering: Oak gates | £90', 'offering: Hedge laying | by the day'];
+        yield 'things with their prices' => ["What's on\n\n| Class | Price | Length |\n|---|---|---|\n| Yin | £13 | 75 min |", [": What's on", 'offering: Yin | £13 | 75 min']];
         yield 'under its own head' => ["We work in Pell.\n\n| Service | Price |\n|---|---|\n| Oak gates | £90 |\n| Hedge laying | by the day |\n\nThat is all.", [': We work in Pell.', ...$items, ': That is all.']];
         yield 'under a heading' => ["## Services\n\n| what | roughly |\n|---|---|\n| Oak gates | £90 |\n| Hedge laying | by the day |", [': Services', ...$items]];
         yield 'pages with what is on them' => ["| Page | What is on it |\n|---|---|\n| Prices | the list |\n| Contact | a map |", ['page_request: Prices', 'feature: the list', 'page_request: Contact', 'feature: a map']];

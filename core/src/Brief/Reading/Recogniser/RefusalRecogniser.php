@@ -29,6 +29,8 @@ final readonly class RefusalRecogniser implements Recogniser
     /** "It's a working mill, not a shop" says what they are. */
     private const WHAT_IT_IS = '/\b(?:it|we|this|they)(?:[\'’](?:s|re)| is| are) (?:(?:an?|the) )?[^,.;:]{3,40},\s*not (?:an? |the )?$/iu';
     private const ANSWERS = ['avoid_word', 'keyphrase', 'tone', 'business_name', 'voice_sample', 'location', 'contact_phone', 'contact_email', 'opening_hours', 'audience', LabelWords::NOT_SERVED, 'competitor', 'design_note'];
+    /** "Or use the words journey and goddess." */
+    private const OF_WORDS = '/^(?:(?:or|and|nor|please|also|don[\'’]?t|do not|never)\s+)*(?:use|say|write) (?:any of )?(?:the )?(?:words?|phrases?|terms?)\b/iu';
     private const CLAIMS = ['differentiator', 'proof'];
     /** What ends the name of a thing: "a forum because nobody would use it". */
     private const AFTER_NAME = '/\s+(?:our|my|the) (?:old|last|previous|first|current|other) .*$|\s+things?(?=\s|$)|\s+(?:and|or)$|\s+(?:shall|should|must|may)\b.*$|\s+[-–—]\s.*$|\s+(?:please|thanks?|at all|after all|for now|yet|or anything|as|because|since|n?either|also|on|we|nobody|then|so|just|it|needed|necessary|required|wanted|built|designed|developed|makes?|until|cos|coz|with|that|which|who|there|anywhere|any ?more|again|this time|right now|from last time|idea|suggestion|proposal|to|at the (?:top|bottom|side)|on the side)\b.*$/iu';
@@ -58,6 +60,9 @@ final readonly class RefusalRecogniser implements Recogniser
                 yield from $this->hated($sentence);
             }
             if (!$sentence->isSpoken() || BlockKind::Title === $kind || BlockKind::Heading === $kind || $this->isGivenUp($sentence) || \in_array($sentence->block->topic, self::ANSWERS, true)) {
+                continue;
+            }
+            if (1 === preg_match(self::OF_WORDS, $sentence->text) || false === $sentence->block->agreed && FactKind::Offering->value === $sentence->block->topic && !$this->cues->isSiteThing($sentence->text)) {
                 continue;
             }
             if (FactKind::PageRefusal->value === $sentence->block->topic) {

@@ -11,6 +11,8 @@ use DunePocket\Brief\Reading\Candidate;
 final readonly class PlainOverHints implements Rule
 {
     private const HINT = 0.82;
+    /** So many pages are the site that is wanted. */
+    private const SITE = 4;
     /** How outright somebody else has to be named as whom it is for, where that was asked and answered. */
     private const OUTRIGHT = 0.89;
 
@@ -21,6 +23,7 @@ final readonly class PlainOverHints implements Rule
         }
 
         return $contenders
+            ->with(FactKind::PageRequest, $this->asListed($contenders->all(FactKind::PageRequest)))
             ->with(FactKind::Audience, $this->asAnswered($contenders->all(FactKind::Audience), $weighing))
             ->with(FactKind::ContactEmail, $this->withoutHints($contenders->all(FactKind::ContactEmail)))
             ->with(FactKind::DesignNote, $weighing->withoutOverlaps($contenders->all(FactKind::DesignNote)))
@@ -37,6 +40,20 @@ final readonly class PlainOverHints implements Rule
         $plain = [] !== array_filter($candidates, static fn (Candidate $candidate): bool => $candidate->isPlain());
 
         return $plain ? array_filter($candidates, static fn (Candidate $candidate): bool => $candidate->certainty >= self::HINT) : $candidates;
+    }
+
+    /**
+     * A page that is guessed at is none where others were told outright.
+     *
+     * @param array<Candidate> $pages
+     *
+     * @return array<Candidate>
+     */
+    private function asListed(array $pages): array
+    {
+        $told = array_filter($pages, static fn (Candidate $page): bool => $page->isPlain());
+
+        return \count($told) < self::SITE ? $pages : array_filter($pages, static fn (Candidate $page): bool => $page->certainty >= self::HINT);
     }
 
     /**

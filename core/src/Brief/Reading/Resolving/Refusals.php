@@ -12,18 +12,21 @@ use DunePocket\Brief\Reading\Places;
 final readonly class Refusals implements Rule
 {
     private const SAID_OUTRIGHT = 0.95;
+    private const GUESS = 0.6;
     /** In bytes. */
     private const BESIDE = 40;
 
     public function weigh(Contenders $contenders, Weighing $weighing): Contenders
     {
-        $youngest = $this->youngest([...$contenders->all(FactKind::Feature), ...$contenders->all(FactKind::PageRequest)], $weighing);
+        $wishes = [...$contenders->all(FactKind::Feature), ...$contenders->all(FactKind::PageRequest)];
+        $youngest = $this->youngest($wishes, $weighing);
+        $told = $this->youngest(array_filter($wishes, static fn (Candidate $wish): bool => $wish->isPlain()), $weighing);
         $refused = [];
         $before = $contenders->all(FactKind::PageRefusal);
         $places = new Places();
         foreach ($before as $number => $refusal) {
             $overlaps = array_filter($places->near($refusal), static fn (int $near): bool => $before[$near]->overlaps($refusal));
-            if ([] === $overlaps && !$this->isToldBeside($refusal, $refused) && !$this->isTakenBack($refusal, $youngest, $weighing)) {
+            if ([] === $overlaps && !$this->isToldBeside($refusal, $refused) && !$this->isTakenBack($refusal, $youngest, $weighing) && !$this->isGuessAgainst($refusal, $told, $weighing)) {
                 $refused[] = $refusal;
             }
             $places->put($number, $refusal);
@@ -55,7 +58,7 @@ final readonly class Refusals implements Rule
     }
 
     /**
-     * @param list<Candidate> $wishes
+     * @param array<Candidate> $wishes
      *
      * @return array<string, int> the age of the newest message that wishes for it, by its key and by its value
      */
@@ -69,6 +72,16 @@ final readonly class Refusals implements Rule
         }
 
         return $youngest;
+    }
+
+    /**
+     * A refusal that is guessed at takes nothing from what is asked for outright.
+     *
+     * @param array<string, int> $told as above
+     */
+    private function isGuessAgainst(Candidate $refusal, array $told, Weighing $weighing): bool
+    {
+        return $refusal->certainty <= self::GUESS && ($told[$refusal->key()] ?? \PHP_INT_MAX) <= $weighing->age($refusal);
     }
 
     /** @param array<string, int> $youngest as above */

@@ -14,6 +14,8 @@ final readonly class AnswerExtent
     private const SENTENCE = '/^(?=(?-i:\p{Lu}))(?=.*\b(?:we|i|it|they|you|is|are|was|has|have|should|must|would)\b)/iu';
     /** A sentence that leaves the list of what is offered, or of who comes. */
     private const SPEAKS_OF_ELSE = '/^(?:we|i|it|they|you|he|she|our|my|people|customers|clients|everything|everyone|the (?:web)?site|this|please|in(?! (?:particular|addition)\b))\b(?=.*\b(?:we|i|it|they|you|is|are|was|has|have|should|must|would|do|does|can|will|need|want)\b)|\b(?:web ?site|pages?)\b/iu';
+    /** "the thing is our creek has no current" */
+    private const CHANGES_SUBJECT = '/^(?:(?:but |and |so |oh,? )?(?:(?:the |only )?thing is|btw|by the way|point is|truth is|tbh|to be honest)\b|oh,? and (?:i|we|it)\b)/iu';
     /** "A page about the teachers.", "And contact." */
     private const ONE_MORE = '/^(?:and |plus |also |oh,? |then |maybe |probably )*(?:an? |one )?pages?\b|^(?:and|plus|then|also|oh,? and)\s+(?:\S+\s+){0,2}\S+\.?$|^(?:and )?(?:our |the |where |how )?\p{L}+(?: \p{L}+){0,3}, with\b|^(?!nothing|no more|none)(?=(?-i:\p{Lu}))(?:the |our )?[\p{L}’\']+(?: \p{L}+)?\.$|^(?!(?:we|i|it|they|you|he|she|nothing|none|no)\b)(?:the |our )?[\p{L}’\']+(?: [\p{L}’\']+){0,3}, (?:so|because|obviously|of course|since|for|where|naturally)\b|^(?!(?:we|i|it|they|you|he|she|nothing|none|no)\b)(?:the |our )?[\p{L}’\']+(?: [\p{L}’\']+){0,3} (?:[–—-] |on (?:its|their) own\b|(?:wants?|needs?|gets?|deserves?) (?:an? |its |their ))/iu';
     private const COUNTS = '/^(?:about |maybe |so |no more than |at most |not more than |up to |max(?:imum)? |around |roughly |probably )?(?:\d|one|two|three|four|five|six|seven|eight|nine|ten)\b/iu';
@@ -30,13 +32,19 @@ final readonly class AnswerExtent
         return 1 === preg_match(self::SENTENCE, $text);
     }
 
+    /** Whether a paragraph after the list of what is offered, or of who comes, speaks of something else. */
+    public function isLeftBehind(?string $topic, string $next): bool
+    {
+        return \in_array($topic, [FactKind::Offering->value, FactKind::Audience->value], true) && 1 === preg_match(self::CHANGES_SUBJECT, $next);
+    }
+
     /** How many bytes of the text answer what was asked: its first sentence, and those that go on with its list. */
     public function bytes(string $text, ?string $topic): int
     {
         if (null === $topic || !$this->isOfLists($topic)) {
             return \strlen($text);
         }
-        preg_match_all('/(?<=[.!?])\s+(?=\p{Lu}|\d)/u', $text, $ends, \PREG_OFFSET_CAPTURE);
+        preg_match_all('/(?<=[.!?])\s+(?=\p{Lu}|\d)|\n(?=\p{Lu}[^\n]{20,}[.!]$)/um', $text, $ends, \PREG_OFFSET_CAPTURE);
         foreach ($ends[0] as [$space, $end]) {
             $next = preg_split('/(?<=[.!?])\s/u', substr($text, (int) $end + \strlen($space)))[0] ?? '';
             if ($this->isLeft($topic, substr($text, 0, (int) $end), $next)) {

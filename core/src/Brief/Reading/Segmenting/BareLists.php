@@ -6,6 +6,7 @@ namespace DunePocket\Brief\Reading\Segmenting;
 
 use DunePocket\Brief\FactKind;
 use DunePocket\Brief\Reading\Line;
+use DunePocket\Brief\Reading\Role;
 use DunePocket\Catalogue\Cues;
 
 /** Finds lists without any mark: short lines without a full stop, three or more in a row. */
@@ -19,6 +20,10 @@ final readonly class BareLists
     /** "Here's what we came up with for pages", above the list */
     private const ANNOUNCES = '/\bpages\b[^.!?,;]{0,30}$/iu';
     private const FEWEST_PAGES = 4;
+    /** A list of so many lines that begins with this one is of pages, whatever else it holds. */
+    private const FIRST_PAGE = '/^(?:the )?(?:home(?: ?page)?|front page|start(?:ing)? page|landing page|welcome page)$/iu';
+    /** "Case studies - maybe four to start off with", "Events (with dates, people always ask)" */
+    private const REMARK = '/\s+[-–—]\s.*$|\s*\([^)]*\)\s*$/u';
     private const UNMISTAKABLE_PAGE = '/^(?:home|about|contact|services?|products|gallery|news)\b/iu';
     private const NO_LIST_LINE = '/[.,;:?!✓✔✅✗✘✕❌]$|^[-~*•·–|>#\[☐☑✅☒✗✘✕❌]|^\d+[.)]\s|^[^:]{1,30}:(?:\s|$)|\*\*|\t|\S\s{3,}\S|\s(?:[|=]|->|=>|→)\s|\?\s|^(?:hi|hello|hey|dear)\b/iu';
 
@@ -45,7 +50,7 @@ final readonly class BareLists
                 $run[] = $i;
                 continue;
             }
-            $under = $asked ?? ('' === $bare || '' === trim($bare, '-=_*') ? $under : null);
+            $under = $asked ?? $this->askedByTheDesigner($line) ?? ('' === $bare || '' === trim($bare, '-=_*') ? $under : null);
             if (\count($run) >= self::LINES) {
                 $listed += array_fill_keys($run, true);
             }
@@ -53,6 +58,11 @@ final readonly class BareLists
         }
 
         return $listed;
+    }
+
+    private function askedByTheDesigner(Line $line): ?string
+    {
+        return Role::Other === $line->role && '' !== trim($line->text) ? $this->cues->topic(rtrim($line->text, '? ')) : null;
     }
 
     /** What a line asks for, should it be a heading and no line of a list. */
@@ -90,7 +100,8 @@ final readonly class BareLists
         foreach ([...$lines, new Line(0, '')] as $i => $line) {
             $bare = trim($line->text);
             if ('' !== $bare) {
-                $block[$i] = $line->isClients() && $this->mayBeListed($bare) && !str_contains($bare, ',') ? $bare : null;
+                $name = preg_replace(self::REMARK, '', $bare) ?? $bare;
+                $block[$i] = $line->isClients() && $this->mayBeListed($name) && !str_contains($name, ',') ? $name : null;
                 continue;
             }
             if ([] !== $block) {
@@ -116,6 +127,7 @@ final readonly class BareLists
         }
         $names = $isHeaded ? \array_slice($block, 1, null, true) : $block;
         $known = \count(array_filter($names, static fn (?string $name): bool => null !== $name && NamesOfPages::has($name)));
+        $isHeaded = $isHeaded || 1 === preg_match(self::FIRST_PAGE, (string) reset($names));
         $arePages = \count($names) >= self::FEWEST_PAGES && !\in_array(null, $names, true) && ($isHeaded ? $known > 0 : $known > 1 && 2 * $known >= \count($names));
 
         return $arePages ? array_keys($names) : [];

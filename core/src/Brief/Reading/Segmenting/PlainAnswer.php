@@ -13,6 +13,8 @@ use DunePocket\Catalogue\Cues;
 final readonly class PlainAnswer
 {
     private const WORDS = 11;
+    /** "Not wanted?" – "No testimonials": no answer to these is a yes or a no. */
+    private const ASKS_WHAT_NOT = ['page_refusal', 'avoid_word'];
     private const SAYS_NO_MORE = 3;
     private const NAME = '/(?:an? |the |any )?[\p{L}-]+(?: [\p{L}-]+){0,2}\?/u';
     /** "So a quote form. Online shop?" */
@@ -25,7 +27,7 @@ final readonly class PlainAnswer
     private const CONCLUDES = '/^(?:(?:ok|okay|right),? )?so,? (?!(?:what|who|how|when|where|which|why|tell)\b)[^.?!]{10,}\.?\s*$/iu';
     /** "Home, Oysters, Tours, Trade, Visit us." */
     private const LISTS = '/^(?:\p{L}[\p{L}\'’]*(?: [\p{L}\'’&]+){0,2}, ){2,}(?:and )?\p{L}[\p{L}\'’]*(?: [\p{L}\'’&]+){0,2}\.?\s*$/u';
-    private const ADDS = '/^(?:and|plus|also|but also)\s+(?!(?:we|i|it|they|then|that|what|no|not)\b)\p{L}/iu';
+    private const ADDS = '/^(?:(?:(?:and|plus|also|but also|(?:maybe |please )?add|don[\'’]?t forget|you (?:forgot|missed|left out)|you[\'’]?ve (?:forgotten|missed))\s+|\+\s*)(?!(?:we|i|it|they|then|that|what|no|not)\b)\p{L}|what about [\p{L} ]{3,30}\?)/iu';
     private const SUGGESTS = '/^(?:(?:and|now|so|then)[, ]+)?there[\'’]s an? (?:thing|sort|kind|type|option)\b|^(?:(?:and|now|so|then)[, ]+)?(?:some|most|many|other|a lot of|lots of|plenty of) (?:\p{L}+ )?(?:people|places|practices|clients|firms|shops|sites|clubs|companies|businesses|schools|charities|\p{L}+s) (?:like to |also )?(?:have|do|use|put|show|offer|add|run|like)\b/iu';
     /** "And a donate button? Most groups ask for one." */
     private const ASKS_THEN_SAYS = '/^(.*\?)\s+[^?]+$/us';
@@ -40,7 +42,7 @@ final readonly class PlainAnswer
     {
         $question = $into->takeQuestion();
         $answer = trim($line->text);
-        if (null === $question || $into->inParagraph() || !$this->asks($question->text) || !$this->isShort($answer)) {
+        if (null === $question || \in_array($into->asked()->topic, self::ASKS_WHAT_NOT, true) || $into->inParagraph() || !$this->asks($question->text) || !$this->isShort($answer)) {
             return false;
         }
         $answered = $this->cues->answers->isOfAll($answer) ? [$question] : $this->answered($question);
@@ -54,7 +56,7 @@ final readonly class PlainAnswer
             $into->forget();
         }
 
-        return $this->saysNoMore($answer);
+        return $this->saysNoMore($answer) && !$this->addsTo($question->text, $answer);
     }
 
     /** "I've noted Home and Contact." – "And Schools.": what is added to is agreed to. */
@@ -65,7 +67,7 @@ final readonly class PlainAnswer
 
     public function saysNoMore(string $answer): bool
     {
-        return str_word_count($answer) <= self::SAYS_NO_MORE && 1 !== preg_match('/,|\b(?:but|and)\b/iu', $answer);
+        return $this->cues->answers->isOnly($answer) || (str_word_count($answer) <= self::SAYS_NO_MORE && 1 !== preg_match('/,|\b(?:but|and)\b/iu', $answer));
     }
 
     /** @param list<Line> $answered what was agreed to or refused */

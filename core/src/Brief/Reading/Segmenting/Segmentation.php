@@ -125,7 +125,12 @@ final class Segmentation
     /** What a question asks for: by its own words, or by those of the one before it. */
     public function topicOf(string $question, Cues $cues): ?string
     {
-        return $cues->topic($question) ?? ($cues->topics->asksOn($question) ? $this->listAsked() : null);
+        return $cues->topic($question) ?? ($cues->topics->asksOn($question) ? $this->listAsked() : null) ?? ($this->asksForAnother($question, $cues) ? $this->askedLast : null);
+    }
+
+    private function asksForAnother(string $question, Cues $cues): bool
+    {
+        return FactKind::Offering->value === $this->askedLast && $cues->topics->asksForOne($question) && !$cues->isSiteThing(rtrim(preg_replace('/^\S+\s+/u', '', trim($question)) ?? $question, '? '));
     }
 
     /** The list that the last question asked for, which another may ask on for: pages, where it asked how many. */
@@ -226,7 +231,7 @@ final class Segmentation
         if ('' === $text) {
             return;
         }
-        if ($this->asked->answered && $this->speaksToTheDesigner($text)) {
+        if ($this->asked->answered && $this->leavesTheAnswer($text)) {
             $this->forget();
         }
         if ($this->asked->answered) {
@@ -304,10 +309,11 @@ final class Segmentation
         }
     }
 
-    private function speaksToTheDesigner(string $text): bool
+    /** Whether a paragraph behind the answer speaks to the designer, or of something else than the list asked for. */
+    private function leavesTheAnswer(string $text): bool
     {
         $last = $this->last();
 
-        return BlockKind::Answer === $last?->kind && $last->topic === $this->asked->topic && 1 === preg_match(self::TO_THE_DESIGNER, $text);
+        return BlockKind::Answer === $last?->kind && $last->topic === $this->asked->topic && (1 === preg_match(self::TO_THE_DESIGNER, $text) || $this->extent->isLeftBehind($last->topic, $text));
     }
 }

@@ -30,7 +30,7 @@ final class PageWordingsTest extends TestCase
         [$cues, $make, $negation] = [$catalogue->cues(), self::make(), new Negation($catalogue->cues())];
         $wordings = [
             new Pages\PageEach($make, $negation), new Pages\PageEachFor($make, $negation), new Pages\OwnPage($make, $negation), new Pages\OneAbout($make),
-            new Pages\ListAnew($make), new Pages\PointedAt($make), new Pages\KnownTail($make, $negation), new Pages\ListAfterMark($make, $negation), new Pages\NamesInCapitals($make, $negation),
+            new Pages\ListAnew($make), new Pages\PointedAt($make), new Pages\KnownTail($make, $negation), new Pages\ListAfterMark($make, $negation, $cues), new Pages\NamesInCapitals($make, $negation),
             new Pages\NamesUnseparated($make, $catalogue->pageKinds()), new Pages\Enumerated($make, $negation), new Pages\NamedWish($cues, $make),
             new Pages\SomePage($cues, $make, $negation), new Pages\PagesFor($make, $negation), new Pages\PageAbout($make, $negation), new Pages\NamesAlone($make),
         ];
@@ -58,6 +58,8 @@ final class PageWordingsTest extends TestCase
         yield 'the end of a sentence' => ['KnownTail', 'Can we have services, prices, about, contact.', ['Services', 'Prices', 'About', 'Contact']];
         yield 'the end with something unknown' => ['KnownTail', 'We have services, prices, horses and contact.', []];
         yield 'after a dash' => ['ListAfterMark', 'small site - shop, workshops, about, say hello', ['Shop', 'Workshops', 'About', 'Say hello']];
+        yield 'told between semicolons' => ['ListAfterMark', 'What it needs: the front page, of course; the shop, where a few can be bought; events; a page that says sell us your books; and visit, with a map.', ['Home', 'Shop', 'Events', 'Sell us your books', 'Visit']];
+        yield 'features that are wanted' => ['ListAfterMark', 'I do want: questions and answers, a few reviews and a quote form.', []];
         yield 'things after a dash' => ['ListAfterMark', 'we love wood - oak, ash, elm, prices', []];
         yield 'names in capitals' => ['NamesInCapitals', 'It should have The camp, Activities, Rates and Contact.', ['Camp', 'Activities', 'Rates', 'Contact']];
         yield 'towns in capitals' => ['NamesInCapitals', 'We have shops in Pell, Calder and Moss.', []];

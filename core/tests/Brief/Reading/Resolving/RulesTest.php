@@ -55,6 +55,29 @@ final class RulesTest extends TestCase
         self::assertSame(['News', 'Prices', 'Jobs'], self::weighed(new ListedAnew(), FactKind::PageRequest, $before, $older, $after), 'nothing was listed anew');
     }
 
+    public function testAGuessedPageIsNoneWhereASiteWasTold(): void
+    {
+        $told = array_map(static fn (int $i): Candidate => self::candidate(FactKind::PageRequest, 'Page '.$i, $i * 10, 0.95), range(1, 4));
+        $guess = self::candidate(FactKind::PageRequest, 'Donations', 60, 0.7);
+        self::assertNotContains('Donations', self::weighed(new PlainOverHints(), FactKind::PageRequest, $guess, ...$told));
+        self::assertContains('Donations', self::weighed(new PlainOverHints(), FactKind::PageRequest, $guess, ...\array_slice($told, 0, 3)));
+    }
+
+    public function testAGuessedRefusalTakesNothingThatIsAskedForOutright(): void
+    {
+        $page = self::candidate(FactKind::PageRequest, 'Shop', 10, 0.95);
+        self::assertSame(['Shop'], self::weighed(new Refusals(), FactKind::PageRequest, $page, self::candidate(FactKind::PageRefusal, 'Shop', 50, 0.5)));
+        self::assertSame([], self::weighed(new Refusals(), FactKind::PageRequest, $page, self::candidate(FactKind::PageRefusal, 'Shop', 50, 0.95)));
+    }
+
+    public function testWhatIsSaidElsewhereIsSurerThanWhatTwoWordingsRead(): void
+    {
+        $name = self::candidate(FactKind::BusinessName, 'Ashen Row', 10, 0.9);
+        $again = static fn (int $start): float => (new Repetitions())->weigh(Contenders::of([$name, self::candidate(FactKind::BusinessName, 'Ashen Row', $start, 0.8)]), new Weighing([]))->all(FactKind::BusinessName)[0]->certainty;
+        self::assertGreaterThan($again(10), $again(60));
+        self::assertGreaterThan(0.9, $again(10));
+    }
+
     public function testAFeatureThatIsTheNameOfAPageIsNone(): void
     {
         $feature = self::candidate(FactKind::Feature, 'reviews', 4);

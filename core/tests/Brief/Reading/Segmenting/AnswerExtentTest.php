@@ -20,6 +20,7 @@ final class AnswerExtentTest extends TestCase
         yield 'pages with a remark each' => ['page_request', 'Home, obviously. Sessions, so when and where. Join in. The lending list.', ''];
         yield 'a page that is told of' => ['page_request', 'Home, yes. Donate goods – call it that. Furniture wants a page of its own.', ' We have three shops.'];
         yield 'people, some in particular' => ['audience', 'Parents. In particular those who go back to work.', ' The site is for them.'];
+        yield 'pages, and a sentence in the next line' => ['page_request', 'Home / Surveys / Contact', "\nFees should be published in full."];
         yield 'a second list is none of the first' => ['page_request', 'Home, Prices.', ' Blue and green.'];
         yield 'offerings in fragments' => ['offering', 'Hedge laying. Dry stone walls. Gates.', ''];
         yield 'offerings, then who comes' => ['offering', 'Hedge laying and gates.', ' Our customers are farmers who have no time.'];

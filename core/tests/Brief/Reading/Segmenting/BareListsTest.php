@@ -24,6 +24,7 @@ final class BareListsTest extends TestCase
         yield 'a greeting is none' => ["Hello Kay\ngates\nwalls", []];
         yield 'pages, though they are labels elsewhere' => ["Pages\nHome\nPrices\nContact", ['Home', 'Prices', 'Contact']];
         yield 'an offering with a word for something else' => ["What we offer\nfeasibility studies\ncosts\nsite visits", ['feasibility studies', 'costs', 'site visits']];
+        yield 'a thing called like what asks for something' => ["Domestic scaffolding\nEdge protection\nTower hire", ['Domestic scaffolding', 'Edge protection', 'Tower hire']];
         yield 'a heading after a gap ends it' => ["Pages\nHome\nPrices\nContact\n\nTone of voice\ncalm", ['Home', 'Prices', 'Contact']];
     }
 
@@ -33,6 +34,26 @@ final class BareListsTest extends TestCase
     {
         $lines = array_map(static fn (string $line): Line => new Line(0, $line), explode("\n", $text));
         self::assertSame($listed, array_map(static fn (int $i): string => $lines[$i]->text, array_keys((new BareLists(Bench::catalogue()->cues()))->lines($lines))));
+    }
+
+    public function testUnderAQuestionOfTheDesignersMoreMayBeListed(): void
+    {
+        $lines = [new Line(0, 'What services should we list?', 0, Role::Other), ...array_map(static fn (string $line): Line => new Line(0, $line), ['Feasibility studies', 'Costs', 'Site visits'])];
+        self::assertSame([1, 2, 3], array_keys((new BareLists(Bench::catalogue()->cues()))->lines($lines)));
+    }
+
+    /** @return iterable<string, array{string, int}> a text, and how many of its lines name pages */
+    public static function sites(): iterable
+    {
+        yield 'after home everything is a page' => ["Home\nSolar\nRewires\nCase studies - maybe four", 4];
+        yield 'remarks in brackets' => ["Home\nEvents (with dates, people ask)\nUniform\nGet involved", 4];
+        yield 'neither home nor many known' => ["Solar\nRewires\nPrices\nChargers", 0];
+    }
+
+    #[DataProvider('sites')]
+    public function testABlockOfNamesIsASite(string $text, int $pages): void
+    {
+        self::assertCount($pages, (new BareLists(Bench::catalogue()->cues()))->pages(array_map(static fn (string $line): Line => new Line(0, $line), explode("\n", $text))));
     }
 
     public function testWhatTheDesignerListsIsNotTheClients(): void

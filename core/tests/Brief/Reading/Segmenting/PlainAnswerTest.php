@@ -27,6 +27,10 @@ final class PlainAnswerTest extends TestCase
         yield 'a list' => ['Home, Oysters, Tours.', 'That’s it', ['Home, Oysters, Tours', true], true];
         yield 'who would' => ['Do you want a blog?', 'Who has got the time', ['Do you want a blog', false], false];
         yield 'yes, and more' => ['Do you want a map?', 'Yes, and parking', ['Do you want a map', true], false];
+        yield 'nothing but yes, twice' => ['So Home, Lessons and Prices?', 'Yeah, perfect, thanks', ['So Home, Lessons and Prices', true], true];
+        yield 'in a chat' => ['A map?', 'ya', ['A map', true], true];
+        yield 'one more page' => ['Pages: Home, Hire, Contact?', '+ safety', ['Home, Hire, Contact', true], false];
+        yield 'one forgotten' => ['Home, Hire, Contact?', 'You forgot Safety', ['Home, Hire, Contact', true], false];
         yield 'the words around a question' => ['OK. Pages. Home and prices I suppose. Anything else?', 'Yes, those two', ['Home and prices', true], false];
         yield 'the last of two questions' => ['How many pages do you have in mind? Four to six?', 'Yes', ['Four to six', true], true];
         yield 'both questions' => ['Would you like a blog? Or a newsletter?', 'Neither', ['Would you like a blog? Or a newsletter', false], true];
@@ -36,6 +40,14 @@ final class PlainAnswerTest extends TestCase
         yield 'no question' => ['Tone of voice', 'Fine and dry', null, false];
         yield 'something else' => ['Do you want a blog?', 'Our niece writes one', null, false];
         yield 'a long story' => ['Do you want a blog?', 'Yes well that is something my wife and I have been arguing about for years', null, false];
+    }
+
+    public function testWhatIsNotWantedIsNeitherAgreedToNorRefused(): void
+    {
+        $into = Segmentations::fresh();
+        $into->ask(new Line(0, 'Not wanted?'), 'page_refusal');
+        self::assertFalse((new PlainAnswer(Bench::catalogue()->cues()))->take(new Line(12, 'No testimonials'), $into));
+        self::assertSame([], $into->blocks());
     }
 
     /** @param ?array{string, bool} $agreed */

@@ -52,6 +52,7 @@ final class ShapesTest extends TestCase
         yield 'a question' => ['Question', 'What tone would you like?', [], 'tone'];
         yield 'a numbered question' => ['Question', 'Q3. And the tone?', [], 'tone'];
         yield 'a question with its answer' => ['Question', 'What tone would you like? Calm and dry', ['Answer tone: Calm and dry'], 'tone'];
+        yield 'what is said, then asked and answered' => ['Question', 'Customers are farmers and schools. What do we do that the big firms don\'t? We come back.', ['Paragraph -: Customers are farmers and schools.', 'Answer differentiator: We come back.'], 'differentiator'];
         yield 'a name before its description' => ['Label', 'Ashen Row: hedges and gates in Pell', ['Title -: Ashen Row', 'Answer -: hedges and gates in Pell'], null];
         yield 'a label' => ['Label', 'Tone: calm and dry', ['Answer tone: calm and dry'], null];
         yield 'a label above a list' => ['Label', 'Tone:', [], 'tone'];

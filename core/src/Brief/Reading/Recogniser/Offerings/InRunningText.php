@@ -22,7 +22,7 @@ final readonly class InRunningText
     private const CARED_FOR = '/^(?:seeing )?(?:(?:all|small|large|farm|your)\s+)*(?:cats?|dogs?|rabbits?|horses?|ponies|chickens?|hens|guinea pigs|hamsters|pets?|animals|birds|reptiles|people|patients|children|adults|families)$/iu';
     private const CARES = '/\b(?:look after|see|treat|care for|trains?|started)\b/iu';
     /** "Photographs, please, of real afternoons" */
-    private const NO_OBJECT = '/^\s*(?:,|(?:my|our|an?|his|her) living\b|(?:concerning|regarding|about|in (?:order|connection))\b|(?:is|are|was|were|will)\b|(?:it|them|him|her|your|our|my)sel(?:f|ves)\b|(?:an? |the )?(?:[\p{L}-]+ ){0,2}(?:certificate|qualification|degree|licence|diploma)\b|silent\b|in the (?:morning|afternoon|evening|summer|winter|spring|autumn)\b|through\b|possible\b|(?:an? |the )(?:[\p{L}-]+ )?(?:film|video|trailer|photo|picture|clip)s?(?=\s*[,.]| (?:which|that|on|of)\b)|away\b|up\b|out\b(?! of\b)|down\b|(?:of|please)\b|to (?=\p{Ll})|for (?!(?:[\p{L}-]+ ){0,2}(?:weddings|parties|events|functions|funerals|festivals|hire|sale)\b))/iu';
+    private const NO_OBJECT = '/^\s*(?:,|(?:just |only )?(?:me|us)\b(?=\s*,)|the tea(?= (?:and|,))|(?:my|our|an?|his|her) living\b|(?:concerning|regarding|about|in (?:order|connection))\b|(?:is|are|was|were|will)\b|(?:it|them|him|her|your|our|my)sel(?:f|ves)\b|(?:an? |the )?(?:[\p{L}-]+ ){0,2}(?:certificate|qualification|degree|licence|diploma)\b|silent\b|in the (?:morning|afternoon|evening|summer|winter|spring|autumn)\b|through\b|possible\b|(?:an? |the )(?:[\p{L}-]+ )?(?:film|video|trailer|photo|picture|clip)s?(?=\s*[,.]| (?:which|that|on|of)\b)|away\b|up\b|out\b(?! of\b)|down\b|(?:of|please)\b|to (?=\p{Ll})|for (?!(?:[\p{L}-]+ ){0,2}(?:weddings|parties|events|functions|funerals|festivals|hire|sale)\b))/iu';
     /** "eighty cows, thirty goats", "the courier broke half of it" */
     private const COUNTED = '/^\s*(?:the|\d+|two|three|four|five|six|seven|eight|nine|ten|twelve|twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety)\s/iu';
     /** "We only take on 120 properties" */
@@ -51,6 +51,8 @@ final readonly class InRunningText
     private const THEIRS = '/ for (?<whom>[\p{L}\'’-]+) and (?<next>(?!(?:the|those|more|all|other|also|anyone|we|i|they|it)\b)\p{L}[\p{L}\'’-]* [\p{L}\'’ -]+)$/u';
     /** "… and, since two years, subtitling" */
     private const ASIDE = '/,\s(?:either|whether)\s[^,;.]{3,60},(?=\s(?:and|or|plus)\b)|,\s(?:of course|naturally|obviously|basically),|,\s(?:which|who)\s[^,;.]{3,60},(?=\s(?:and|or|plus)\b)|(?<=\band),\s(?:since|for|as of|from|in) [^,.;]{3,25},(?=\s)|(?<=\band) since (?:(?:this|last) (?:year|spring|summer|autumn|winter|january|march|may|easter|month)|\d{4})(?=\s)|(?<=\band) (?:on )?the (?:first|second|third|last) \p{L}+day of (?:the|each|every) month(?=\s)|(?<=\band),\s(?:increasingly|lately|recently|more and more|occasionally|sometimes|of course|in season|in summer|in winter),(?=\s)/iu';
+    /** "breakfasts until 11.30, then lunches" */
+    private const HOURS = '/\s(?:until|till|from|before|after) (?:about |around )?(?:\d[\d.:]*\s?(?:am|pm)?|noon|midday|midnight|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve)(?=,\s)/iu';
     /** "catering for parties and offices": two of them are no offerings. */
     private const OCCASIONS = '/ for (?:(?:parties|weddings|wakes|christenings|baptisms|funerals|birthdays|anniversaries|offices|events|functions|festivals|companies|schools)(?:, | and |, and )?){2,}(?: and (?:the like|such))?/iu';
 
@@ -95,6 +97,7 @@ final readonly class InRunningText
     {
         $text = Covered::by(' ', self::OCCASIONS, Covered::by(' ', self::ASIDE, $text));
         $text = Covered::by(' ', '/\sfor (?:people|those|anyone|folks?|clients|customers|firms|businesses) (?:who|that|whose)\s[^,;.()]*(?=[,;]\s)/iu', $text);
+        $text = Covered::by(' ', self::HOURS, $text);
         $text = Covered::by(' ', '/,\s(?:that[\'’]s|(?:mostly|usually|mainly|only)(?= (?:at|on|in|for|to|by|during|from|with|when|over|around|as)\b))\s[^,.;]{3,30}(?=,)/iu', $text);
         $text = Covered::by(' ', '/\s[-–—]\s+(?:mostly|mainly|usually|including|like|such as|all|both)\b|\s*\bbut also\b/iu', $text, ';');
         $text = Covered::by(' ', '/\([^)]*\)(*SKIP)(*F)|\s(?:when|whenever|where|if|while|that (?:people|you|everyone|folk|customers|they))\s[^,;.()]*(?=[,;.)]|$)/iu', $text);
@@ -222,7 +225,7 @@ final readonly class InRunningText
             'possible' => !$this->words->areMostlyPeople($parts)
                 && (1 !== preg_match('/\bit[\'’]?s$/iu', trim($verb->words)) || 1 !== preg_match('/^\s*\p{Lu}/u', $object))
                 && ('offering' === $sentence->block->topic || 1 === preg_match(self::LIST_THEN_CLAUSE, $sentence->text) || \count($parts) > 2 || $this->words->hasMoney($object) || 1 === preg_match(self::GROUP_OR_PLACE, $object) || (\count($parts) > 1 && $this->words->count($parts, $this->isLet(...)) === \count($parts))),
-            'there' => \count($parts) > 1 || 1 === preg_match('/\balso\b/iu', $verb->words) || 1 === preg_match('/\b(?:then|plus|and|oh|since last (?:year|summer|spring|winter|autumn)|(?:a|per|every|each) (?:year|month|week|summer|term))\s*$/iu', $verb->before()) || 1 === preg_match(self::THERE_IS, $object),
+            'there' => \count($parts) > 1 || 1 === preg_match('/\balso\b/iu', $verb->words) || 1 === preg_match('/\b(?:then|plus|and|oh|since last (?:year|summer|spring|winter|autumn)|(?:a|per|every|each|the) (?:year|month|week|summer|term|weekend|season))\s*$/iu', $verb->before()) || 1 === preg_match(self::THERE_IS, $object),
             'labelled' => !$this->words->areMostlyPeople($parts),
             default => true,
         };

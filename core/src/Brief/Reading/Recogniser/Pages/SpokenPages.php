@@ -31,7 +31,7 @@ final readonly class SpokenPages implements PageWording
             new PointedAt($make),
             new Enumerated($make, $negation),
             new KnownTail($make, $negation),
-            new ListAfterMark($make, $negation),
+            new ListAfterMark($make, $negation, $cues),
             new NamesInCapitals($make, $negation),
             new NamesUnseparated($make, $pages),
             new OneAbout($make),

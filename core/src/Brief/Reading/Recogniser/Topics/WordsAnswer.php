@@ -16,6 +16,8 @@ final readonly class WordsAnswer implements Answer
     private const QUOTED = '/["“]([^"“”\n]{2,60})["”]/u';
     /** "natural" (what's the opposite?) and "delivery" (babies aren't pizzas) */
     private const QUOTED_ALONE = '/^\W*(?:["“][^"“”\n]{2,60}["”]\s*(?:\([^)]*\))?[\s.,;]*(?:(?:and|or|nor|but|never|not)\b[\s,]*)*)+$/iu';
+    /** craft, small-batch, "crafted with passion" or anything like it */
+    private const BEFORE_QUOTED = '/^(?:[\p{L}’\'-]+(?: [\p{L}’\'-]+)?,\s+)+(?=["“])/u';
     /** So many words beside the quoted ones: "I'd like “stunning” banned for life". */
     private const AROUND_WORDS = 3;
     private const MARKS = '/["“”‘’]|(?<!\p{L})\'|\'(?!\p{L})/u';
@@ -29,9 +31,12 @@ final readonly class WordsAnswer implements Answer
     {
         $isQuotedAlone = 1 === preg_match(self::QUOTED_ALONE, $block->text) || $this->isProse($block->text);
 
-        return $isQuotedAlone && preg_match_all(self::QUOTED, $block->text, $quoted, \PREG_OFFSET_CAPTURE) > 0
-            ? array_map(fn (array $words): Candidate => new Candidate($this->kind, $words[0], $block->start + $words[1], \strlen($words[0]), self::CERTAINTY), $quoted[1])
-            : $this->listed($block);
+        if (!$isQuotedAlone || preg_match_all(self::QUOTED, $block->text, $quoted, \PREG_OFFSET_CAPTURE) < 1) {
+            return $this->listed($block);
+        }
+        $before = 1 === preg_match(self::BEFORE_QUOTED, $block->text, $m) ? Phrase::list($m[0]) : [];
+
+        return array_map(fn (array $words): Candidate => new Candidate($this->kind, $words[0], $block->start + $words[1], \strlen($words[0]), self::CERTAINTY), [...$before, ...$quoted[1]]);
     }
 
     /** "“Passed”. People die. “Loved one”, when we don't know that they were.": only what is quoted is meant. */

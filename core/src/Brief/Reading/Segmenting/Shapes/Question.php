@@ -24,6 +24,8 @@ final readonly class Question implements Shape
     private const ASKED_LAST = '/\?\s+([^?]+\?)[^?]*$/u';
     /** One of those "Does it hurt?" pages: what others ask. */
     private const QUOTED = '/["“][^"”?]*\?(?=["”])/u';
+    /** "Customers are farmers and schools. What do we do that others don't?" */
+    private const SAID_BEFORE = '/^(?!.*\b(?:you|your|please)\b)(?:[^.!?]{12,}[.!]\s+)+(?=\p{Lu}[^.!?]*\?)/u';
     private const SHORT = 4;
     /** "Live chat?" */
     private const NAME = 3;
@@ -54,6 +56,9 @@ final readonly class Question implements Shape
             $m['answer'] = '';
         }
         $numbered = 1 === preg_match('/[Q\d]/', $m['lead']);
+        if (!$numbered && '' !== $m['answer'] && 1 === preg_match(self::SAID_BEFORE, $m['asks'], $said)) {
+            return $this->askAfter($said[0], $start, $text, \strlen($m['lead']), $into);
+        }
         $topic = $this->topic($m['asks'], $into);
         if (!$numbered && !$this->asksTheClient($m['asks'], $topic, '' === $m['answer'] && !$into->inParagraph())) {
             return false;
@@ -69,6 +74,19 @@ final readonly class Question implements Shape
         }
 
         return true;
+    }
+
+    /** "We plant hedges. What do we do that others don't? We come back.": what is said before the question asks for nothing. */
+    private function askAfter(string $said, int $start, string $text, int $lead, Segmentation $into): bool
+    {
+        $rest = $start + $lead + \strlen($said);
+        if (null === $into->topicOf(rtrim((string) strstr(substr($text, $lead + \strlen($said)), '?', true)), $this->cues)) {
+            return false;
+        }
+        $into->write($start + $lead, rtrim($said));
+        $into->close();
+
+        return $this->ask($rest, substr($text, $lead + \strlen($said)), $into);
     }
 
     /** "Who are your competitors? How do you differ?": the last is what is to be answered. */

@@ -14,7 +14,7 @@ use DunePocket\Catalogue\Cues;
 
 /**
  * "| Pages | Home, Prices |": the first cell asks, the second answers. Where the heading or the head of the table asks
- * for a list, "| Service | Price |", each row is one thing of it.
+ * for a list, "| Service | Price |", each row is one thing of it; what has a price or a length is offered.
  */
 final readonly class TableRow implements Shape
 {
@@ -39,7 +39,7 @@ final readonly class TableRow implements Shape
             return true;
         }
         if (str_contains($spot->next, '-') && 1 === preg_match(self::RULE, $spot->next)) {
-            $this->head($topic, $into);
+            $this->head($topic ?? (1 === preg_match($this->cues->termsHead, $m['others'][0]) ? FactKind::Offering->value : null), $into);
         } elseif ($this->lists($into->asked()->topic) && (null === $topic || $into->asked()->byLabel)) {
             $this->thing($spot->start, $m['first'], $m['others'], (string) $into->asked()->topic, $into);
         } else {
