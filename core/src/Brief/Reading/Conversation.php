@@ -28,6 +28,7 @@ final readonly class Conversation
 
         return match (true) {
             SourceKind::Call === $kind => $this->dialogue->ofCall($lines),
+            $this->dialogue->isHeaded($lines) => $this->dialogue->ofHeaded($lines),
             $this->dialogue->isOne($lines) => $this->dialogue->ofNotes($lines),
             default => $this->thread->lines($lines),
         };

@@ -57,6 +57,7 @@ final readonly class Segmenter
         $heading = new Shapes\Heading($cues, $question);
         $this->shapes = [
             new Shapes\Rule($heading),
+            new Shapes\FormExport($cues),
             new Shapes\ContactLine(),
             new Shapes\Verdict($cues, $words, $this->plain),
             new Shapes\TableRow($cues),
@@ -170,6 +171,8 @@ final readonly class Segmenter
             $into->add(BlockKind::Title, $start + \strlen($value) - \strlen($subject), $subject);
         } elseif ('from' === $field) {
             $into->add(BlockKind::Signature, $start, $value);
+        } else {
+            $into->speakTo($value);
         }
     }
 }

@@ -29,6 +29,11 @@ final readonly class Dialogue
     private const OF_QUESTIONNAIRE = '/^(?:q|a|question|answer|ques|ans)$/iu';
     private const SPEAKER = '/^('.self::MOMENT.')?(?<speaker>[\p{L}][\p{L}\s.\'’-]{0,30}(?:\([\p{L}\s]{2,20}\))?):\s+(?=\S)/iu';
 
+    /** "priya  9:05 AM", alone in its line: who speaks in those below. */
+    private const HEAD = '/^\s*(?<speaker>\p{L}[\p{L}\d_.\'’ -]{0,30}?)\s{1,4}[\[(]?(?:(?:today|yesterday)(?: at)? )?\d{1,2}[:.]\d\d(?:\s?[ap]\.?m\.?)?[\])]?\s*$/iu';
+    /** "So tell me what you offer.", "Some nurseries have a webcam." */
+    private const TELL_ME = '/^(?:(?:so|and|ok(?:ay)?|right|great|lovely|now|well|good)[,. ]+)*(?:tell me|talk me through|walk me through|run me through|describe|(?:some|most|many|other|a lot of) \p{L}+s (?:like to |also )?(?:have|do|use|put|show|offer|add|run|like)\b)/iu';
+
     public function __construct(private Cues $cues)
     {
     }
@@ -50,6 +55,43 @@ final readonly class Dialogue
         $spoken = array_sum($repeated);
 
         return \count($repeated) > 1 && \count($turns) <= self::MOST_SPEAKERS && $spoken >= self::FEWEST_TURNS && $spoken > self::MOST_LINES * $written;
+    }
+
+    /**
+     * Whether the name of who speaks and the time stand alone above each turn.
+     *
+     * @param list<Line> $lines
+     */
+    public function isHeaded(array $lines): bool
+    {
+        $names = array_filter(array_map($this->head(...), $lines), static fn (?string $name): bool => null !== $name);
+
+        return \count($names) >= self::FEWEST_TURNS && \in_array(\count(array_unique($names)), range(2, self::MOST_SPEAKERS), true);
+    }
+
+    /**
+     * The turns of a chat whose speakers stand above them.
+     *
+     * @param list<Line> $lines
+     *
+     * @return list<Line> an empty one instead of each head
+     */
+    public function ofHeaded(array $lines): array
+    {
+        $named = [];
+        $speaker = '';
+        foreach ($lines as $i => $line) {
+            $speaker = $this->head($line) ?? $speaker;
+            $named[$i] = $speaker;
+        }
+        $designer = $this->designer($lines, $named);
+
+        return array_map(fn (Line $line, int $i): Line => null === $this->head($line) ? new Line($line->start, $line->text, 0, $named[$i] === $designer ? Role::Other : Role::Client) : new Line($line->start, ''), $lines, array_keys($lines));
+    }
+
+    private function head(Line $line): ?string
+    {
+        return 1 === preg_match(self::HEAD, $line->text, $m) ? mb_strtolower(trim($m['speaker'])) : null;
     }
 
     /**
@@ -165,7 +207,7 @@ final readonly class Dialogue
 
     private function asks(Line $line): bool
     {
-        return str_ends_with(rtrim($line->text), '?');
+        return str_ends_with(rtrim($line->text), '?') || 1 === preg_match(self::TELL_ME, preg_replace(self::STAMP, '', trim($line->text)) ?? $line->text);
     }
 
     /**

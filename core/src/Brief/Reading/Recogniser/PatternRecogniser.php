@@ -23,6 +23,7 @@ final readonly class PatternRecogniser implements Recogniser
     private const SURE_NAME = 0.9;
     /** What is listed under these is not what they are called. */
     private const LISTS = ['offering', 'audience', 'page_request', 'feature', 'tone', 'goal', 'avoid_word'];
+    private const VOICE = ['tone', 'avoid_word'];
     private const SENDER = 0.7;
     /** "stock photos of people in hard hats" */
     private const PICTURED = '/\b(?:(?:photo(?:graph)?s?|pictures?|pics|images?|shots|drawings) of|hates?|dislikes?|avoid) (?:the |our |some )?$/iu';
@@ -30,7 +31,7 @@ final readonly class PatternRecogniser implements Recogniser
     private const OPENING = 160;
 
     /** "The Society was founded in 1953" says which one elsewhere. */
-    private const NO_NAME = '/^No\s|^Since \d|^\d+$|^\d{1,2}(?:st|nd|rd|th)? (?:January|February|March|April|May|June|July|August|September|October|November|December)\b|^(?:The )?(?:NHS|BBC|UK|USA?|EU|PCC|AGM|PTA)$|^(?:OK|Yo|Yeah|Hiya|Morning|Evening|Alright|Okay|Cheers|Ta|Right|Nah)$|^(?i:how|what|why|who|where|when)\s(?i:we|i|it|they|you|the|our|not|sets|makes|to|do|does|is|are)\b|^The (?:Society|Company|Charity|Trust|Club|Firm|Practice|School|Association|Group|Parish|Committee|Council|Business|Client|Centre|Choir|Team|Project|Organi[sz]ation|Agency|Museum)$/u';
+    private const NO_NAME = '/^No\s|^(?:Unit|Suite|Flat) \d+\w?$|^Since \d|^\d+$|^\d{1,2}(?:st|nd|rd|th)? (?:January|February|March|April|May|June|July|August|September|October|November|December)\b|^(?:The )?(?:NHS|BBC|UK|USA?|EU|PCC|AGM|PTA)$|^(?:OK|Yo|Yeah|Hiya|Morning|Evening|Alright|Okay|Cheers|Ta|Right|Nah)$|^(?i:how|what|why|who|where|when)\s(?i:we|i|it|they|you|the|our|not|sets|makes|to|do|does|is|are)\b|^The (?:Society|Company|Charity|Trust|Club|Firm|Practice|School|Association|Group|Parish|Committee|Council|Business|Client|Centre|Choir|Team|Project|Organi[sz]ation|Agency|Museum)$/u';
     private const NO_NAME_YET = '/^no name\b/iu';
     private const AFTER_NAME = '/\s+(?:and|here|with|but)(?: i| we)?$/iu';
     /** A telephone number is part of no name. */
@@ -51,7 +52,7 @@ final readonly class PatternRecogniser implements Recogniser
         foreach ($this->cues->patterns as $pattern) {
             foreach ($this->numbers($pattern, $reading, $bracketed) as $number) {
                 $sentence = $reading->sentences[$number];
-                if ($this->stands($pattern->in, $sentence, $sentence->start - ($openings[$sentence->block->age] ?? 0))) {
+                if ('voice' === $pattern->in ? $this->isOfVoice($reading, $number) : $this->stands($pattern->in, $sentence, $sentence->start - ($openings[$sentence->block->age] ?? 0))) {
                     yield from $this->matches($pattern, $sentence);
                 }
             }
@@ -72,6 +73,23 @@ final readonly class PatternRecogniser implements Recogniser
         }
 
         return $numbers;
+    }
+
+    /** Whether the sentence, or the one before or behind it, tells how the site is to sound. */
+    private function isOfVoice(Reading $reading, int $number): bool
+    {
+        $sentence = $reading->sentences[$number];
+        if (!$sentence->isSpoken()) {
+            return false;
+        }
+        foreach ([$number, $number - 1, $number + 1] as $near) {
+            $other = $reading->sentences[$near] ?? null;
+            if ($other?->block->age === $sentence->block->age && (\in_array($other->block->topic, self::VOICE, true) || $reading->says($near, $this->cues->aboutVoice))) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** @param int $into how far into its message the sentence stands, in bytes */
@@ -109,6 +127,9 @@ final readonly class PatternRecogniser implements Recogniser
             }
             $start = $sentence->start + (int) $offset;
             foreach ($this->values($pattern, $words) as [$value, $at, $length]) {
+                if (FactKind::AvoidWord === $pattern->kind && 'list' === $pattern->value && ($this->cues->isSiteThing($value) || $this->cues->namesFeature($value))) {
+                    continue;
+                }
                 yield new Candidate($pattern->kind, $value, $start + $at, $length, $this->isSender($pattern, $sentence) ? self::SENDER : $pattern->certainty);
             }
         }

@@ -40,7 +40,7 @@ final readonly class ToneRecogniser implements Recogniser
     {
         foreach ($reading->search->holding($this->cues->tones, static fn (string $pattern): array => [$pattern]) as $i => $standing) {
             $sentence = $reading->sentences[$i];
-            if (!$sentence->isSpoken() || 1 === preg_match(self::HATED, $sentence->text) || false === $sentence->block->agreed || 1 === preg_match(self::GREETING, $sentence->text) || !$this->isAboutVoice($sentence)) {
+            if (!$sentence->isSpoken() || BlockKind::Title === $sentence->block->kind || 1 === preg_match(self::HATED, $sentence->text) || false === $sentence->block->agreed || 1 === preg_match(self::GREETING, $sentence->text) || !$this->isAboutVoice($sentence)) {
                 continue;
             }
             foreach ($standing as $tone => $pattern) {

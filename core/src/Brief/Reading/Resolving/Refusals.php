@@ -26,7 +26,7 @@ final readonly class Refusals implements Rule
         $places = new Places();
         foreach ($before as $number => $refusal) {
             $overlaps = array_filter($places->near($refusal), static fn (int $near): bool => $before[$near]->overlaps($refusal));
-            if ([] === $overlaps && !$this->isToldBeside($refusal, $refused) && !$this->isTakenBack($refusal, $youngest, $weighing) && !$this->isGuessAgainst($refusal, $told, $weighing)) {
+            if ([] === $overlaps && !$this->isWord($refusal, $contenders) && !$this->isToldBeside($refusal, $refused) && !$this->isTakenBack($refusal, $youngest, $weighing) && !$this->isGuessAgainst($refusal, $told, $weighing)) {
                 $refused[] = $refusal;
             }
             $places->put($number, $refusal);
@@ -72,6 +72,12 @@ final readonly class Refusals implements Rule
         }
 
         return $youngest;
+    }
+
+    /** "Avoid solutions.": a word that is not to be said, unless a site could have the thing. */
+    private function isWord(Candidate $refusal, Contenders $contenders): bool
+    {
+        return !isset($refusal->detail['feature']) && $contenders->overlap(FactKind::AvoidWord, $refusal);
     }
 
     /**

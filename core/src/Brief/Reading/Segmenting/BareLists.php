@@ -25,7 +25,7 @@ final readonly class BareLists
     /** "Case studies - maybe four to start off with", "Events (with dates, people always ask)" */
     private const REMARK = '/\s+[-–—]\s.*$|\s*\([^)]*\)\s*$/u';
     private const UNMISTAKABLE_PAGE = '/^(?:home|about|contact|services?|products|gallery|news)\b/iu';
-    private const NO_LIST_LINE = '/[.,;:?!✓✔✅✗✘✕❌]$|^[-~*•·–|>#\[☐☑✅☒✗✘✕❌]|^\d+[.)]\s|^[^:]{1,30}:(?:\s|$)|\*\*|\t|\S\s{3,}\S|\s(?:[|=]|->|=>|→)\s|\?\s|^(?:hi|hello|hey|dear)\b/iu';
+    private const NO_LIST_LINE = '/[.,;:?!✓✔✅✗✘✕❌]$|^[-~*•·–|>#\[☐☑✅☒✗✘✕❌]|^\d+[.)]\s|^[^:]{1,30}:(?:\s|$)|\*\*|\t|\S\s{3,}\S|\s(?:[|=]|->|=>|→)\s|\?\s|\p{L}[?"]*,(?=[^\s])|^(?:hi|hello|hey|dear)\b/iu';
 
     public function __construct(private Cues $cues)
     {
@@ -41,12 +41,13 @@ final readonly class BareLists
         $listed = [];
         $run = [];
         $under = null;
+        $wrapped = WrappedLines::of($lines);
         foreach ([...$lines, new Line(0, '')] as $i => $line) {
             $bare = trim($line->text);
             $startsBlock = '' === trim($lines[$i - 1]->text ?? '') && '' !== trim($lines[$i + 1]->text ?? '');
             $asked = $this->asked($bare, $startsBlock);
             $isHeading = null !== $asked && null !== $under && [] === $run && $startsBlock && 1 !== preg_match(self::UNMISTAKABLE_PAGE, $bare);
-            if (!$isHeading && $line->isClients() && $this->mayBeListed($bare) && (null === $asked || $this->isListedUnder($under, $asked, [] !== $run))) {
+            if (!$isHeading && !isset($wrapped[$i]) && $line->isClients() && $this->mayBeListed($bare) && (null === $asked || $this->isListedUnder($under, $asked, [] !== $run))) {
                 $run[] = $i;
                 continue;
             }

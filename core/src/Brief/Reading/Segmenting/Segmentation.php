@@ -36,6 +36,8 @@ final class Segmentation
     private bool $justAsked = false;
     private bool $designerAsking = false;
     private bool $designerJustAsked = false;
+    /** @var list<string> to whom messages are sent, in small letters */
+    private array $spokenTo = [];
     /** How many blocks stand before the list that was announced. */
     private ?int $announced = null;
     /** What was asked for last. */
@@ -111,6 +113,20 @@ final class Segmentation
     public function designerJustAsked(): bool
     {
         return $this->designerJustAsked;
+    }
+
+    /** Somebody to whom a message is sent: "Bea Lindqvist <bea@studio.example>". */
+    public function speakTo(string $addressee): void
+    {
+        $this->spokenTo[] = mb_strtolower(trim($addressee, " \t\"<"));
+    }
+
+    /** Whether a line is nothing but the name of who is written to, or the first of their names. */
+    public function isSpokenTo(string $line): bool
+    {
+        $name = mb_strtolower(trim($line, ' ,'));
+
+        return '' !== $name && [] !== array_filter($this->spokenTo, static fn (string $addressee): bool => $addressee === $name || str_starts_with($addressee, $name.' '));
     }
 
     public function ask(Line $question, ?string $topic, bool $byDesigner = false, ?string $then = null): void
@@ -231,6 +247,7 @@ final class Segmentation
         if ('' === $text) {
             return;
         }
+        $text = WrappedLines::joined($text);
         if ($this->asked->answered && $this->leavesTheAnswer($text)) {
             $this->forget();
         }

@@ -14,6 +14,7 @@ final readonly class SourceForm
     private const NUMBERED_QUESTIONS = 3;
     private const NUMBERED_LABELS = 2;
     private const LABELS = 4;
+    private const EXPORTED = 4;
     private const HEADINGS = 3;
     private const HEADING_WORDS = 6;
     private const LONE_HEADINGS = 3;
@@ -25,6 +26,7 @@ final readonly class SourceForm
      * @param array<int, true>   $pages    the lines, by number from 0, that are nothing but the name of a page
      * @param bool               $numbered labels carry numbers
      * @param bool               $labelled lines that begin with "label:" or "label - " do so wherever they stand
+     * @param bool               $exported answers stand behind their questions, apart by a comma, as forms are saved
      * @param bool               $ticked   boxes are ticked, so that those left empty want nothing
      * @param bool               $headed   short lines above paragraphs are headings, whatever they say
      * @param bool               $airy     … and so are short lines with an empty one on either side
@@ -38,6 +40,7 @@ final readonly class SourceForm
         public bool $headed,
         public bool $ticked,
         public bool $airy,
+        public bool $exported,
     ) {
     }
 
@@ -55,6 +58,7 @@ final readonly class SourceForm
             self::hasHeadings($lines, $cues),
             [] !== array_filter($lines, static fn (Line $line): bool => 1 === preg_match('/^\s*(?:[-*•]\s+)?(?:\[\s*[xX✓✔]\s*\]|[☑✅])/u', $line->text)),
             self::hasLoneHeadings($lines, $cues),
+            \count(array_filter($lines, static fn (Line $line): bool => 1 === preg_match(Shapes\FormExport::ROW, $line->text, $m) && null !== $cues->topic(trim($m['asks'], ' "?')))) >= self::EXPORTED,
         );
     }
 

@@ -20,6 +20,10 @@ final readonly class LearntName implements Learnt
     private const DATE = '/\d.*\b(?:january|february|march|april|may|june|july|august|september|october|november|december)\b/iu';
     /** What the words may be known as instead. */
     private const INSTEAD = [FactKind::Offering, FactKind::PageRequest, FactKind::PageRefusal, FactKind::Feature, FactKind::Audience, FactKind::Location, FactKind::AreaServed, FactKind::ContactPhone, FactKind::ContactAddress, FactKind::OpeningHours, FactKind::Price];
+    /** "Gregor Tait <gregor@…>" */
+    private const SENDER = '/^\W*(\p{L}{2,})[^<>]*<\1@/iu';
+    /** "Who's Saltmarsh Vets?" */
+    private const ASKS = '/^(?:who|what|where|how|when|why)[\'’](?:s|re)\s+/iu';
     private const OF_OURS = '/\b(?:my|our|an?)\s+$/iu';
     /** The odds of words that are no run of words. */
     private const NO_SPAN = -6.0;
@@ -52,15 +56,26 @@ final readonly class LearntName implements Learnt
             }
         }
         $read = array_values(array_filter($read, fn (Candidate $candidate): bool => FactKind::BusinessName !== $candidate->kind || $highest - ($best[$this->key($candidate->value)] ?? self::NO_SPAN) <= self::FAR_LESS));
-        $name = $likeliest?->as(FactKind::BusinessName, mb_strtolower($likeliest->text) === $likeliest->text ? Phrase::properName($likeliest->text) : Phrase::tidy($likeliest->text));
+        $name = null === $likeliest ? null : $this->named($likeliest);
 
         return null === $name || [] !== array_filter($read, static fn (Candidate $candidate): bool => \in_array($candidate->kind, self::INSTEAD, true) && $candidate->overlaps($name)) ? $read : [...$read, $name];
+    }
+
+    /** "Who's Saltmarsh Vets" asks for it by its name. */
+    private function named(Span $span): Candidate
+    {
+        $words = preg_replace(self::ASKS, '', $span->text) ?? $span->text;
+        $name = $span->as(FactKind::BusinessName, mb_strtolower($words) === $words ? Phrase::properName($words) : Phrase::tidy($words));
+        $lead = \strlen($span->text) - \strlen($words);
+
+        return 0 === $lead ? $name : new Candidate($name->kind, $name->value, $name->start + $lead, $name->length - $lead, $name->certainty, $name->origin, $name->detail);
     }
 
     /** "Our festival is on 3-5 July", "a site for my window cleaning round" */
     private function mayBeName(Span $span, Sentence $sentence): bool
     {
         return 1 !== preg_match(self::DATE, $span->text)
+            && 1 !== preg_match(self::SENDER, $sentence->text)
             && (mb_strtolower($span->text) !== $span->text || 1 !== preg_match(self::OF_OURS, substr($sentence->text, 0, $span->start - $sentence->start)));
     }
 

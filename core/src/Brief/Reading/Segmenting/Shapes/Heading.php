@@ -61,7 +61,7 @@ final readonly class Heading implements Shape
     {
         $bare = $spot->bare;
         $words = \count(preg_split('/\s+/', $bare) ?: []);
-        if ($words > self::WORDS || 1 === preg_match('/[.!;]$|,(?! in order\b)/', $bare) || 1 === preg_match(self::GREETING, $bare)) {
+        if ($words > self::WORDS || 1 === preg_match('/[.!;]$|,(?! in order\b)/', $bare) || 1 === preg_match(self::GREETING, $bare) || $into->isSpokenTo($bare)) {
             return false;
         }
         $asks = null !== $this->cues->topic(rtrim($bare, ':'));
