@@ -13,7 +13,7 @@ final class FirstMatch
     /** More at once would make too long a pattern. */
     private const AT_ONCE = 16;
     /** How many answers are kept at the most. */
-    private const KEPT = 1000;
+    private const KEPT = 20_000;
 
     /** @var list<array{string, list<array{string, string}>}> a pattern for any of those that follow it */
     private readonly array $groups;

@@ -55,6 +55,7 @@ final class SegmenterTest extends TestCase
     public static function lists(): iterable
     {
         $items = ['offering: Oak gates | £90', 'offering: Hedge laying | by the day'];
+        yield 'a form that was saved' => ["Timestamp,06/02/2026 20:41\nBusiness name,Ashen Row\nWhat do you do?,\"Hedges, gates\"\nWhich pages?,\"Home, Prices\"\nHow should it sound?,calm", [': 06/02/2026 20:41', 'business_name: Ashen Row', 'offering: Hedges, gates', 'page_request: Home, Prices', 'tone: calm']];
         yield 'things with their prices' => ["What's on\n\n| Class | Price | Length |\n|---|---|---|\n| Yin | £13 | 75 min |", [": What's on", 'offering: Yin | £13 | 75 min']];
         yield 'under its own head' => ["We work in Pell.\n\n| Service | Price |\n|---|---|\n| Oak gates | £90 |\n| Hedge laying | by the day |\n\nThat is all.", [': We work in Pell.', ...$items, ': That is all.']];
         yield 'under a heading' => ["## Services\n\n| what | roughly |\n|---|---|\n| Oak gates | £90 |\n| Hedge laying | by the day |", [': Services', ...$items]];

@@ -85,4 +85,24 @@ final class DialogueTest extends TestCase
         $lines = (new Dialogue(Bench::catalogue()->cues()))->ofCall(self::lines("Client: We build walls.\nTone: dry"));
         self::assertContains('Tone: dry', self::clients($lines));
     }
+
+    public function testWhoSpeaksMayStandAboveEachTurn(): void
+    {
+        $text = "priya  9:02 AM\nwe run clubs\ndesigner_jo  9:03 AM\nwho for?\npriya  9:05 AM\nparents\ndesigner_jo  9:06 AM\ntone?\npriya  9:07 AM\nfun\npriya  9:08 AM\nno forum";
+        $dialogue = new Dialogue(Bench::catalogue()->cues());
+        self::assertTrue($dialogue->isHeaded(self::lines($text)));
+        $said = array_filter($dialogue->ofHeaded(self::lines($text)), static fn (Line $line): bool => $line->isClients() && !$line->isBlank());
+        self::assertSame(['we run clubs', 'parents', 'fun', 'no forum'], array_values(array_map(static fn (Line $line): string => $line->text, $said)));
+    }
+
+    public function testTimesOfTheDayAreNoSpeakers(): void
+    {
+        self::assertFalse((new Dialogue(Bench::catalogue()->cues()))->isHeaded(self::lines("Monday 9:00\nTuesday 9:30\nWednesday 10:00\nThursday 9:00\nFriday 9:00\nSaturday 10:00")));
+    }
+
+    public function testWhoAsksToBeToldIsTheDesigner(): void
+    {
+        $lines = (new Dialogue(Bench::catalogue()->cues()))->ofCall(self::lines("0:10 So tell me what you offer families.\n0:13 Full day care.\n0:20 Who comes?\n0:25 Parents."));
+        self::assertSame(['Full day care.', 'Parents.'], array_values(array_map(static fn (Line $line): string => $line->text, array_filter($lines, static fn (Line $line): bool => $line->isClients() && !$line->isBlank()))));
+    }
 }

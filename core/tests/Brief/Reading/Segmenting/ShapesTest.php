@@ -29,7 +29,7 @@ final class ShapesTest extends TestCase
         $heading = new Shapes\Heading($cues, $question);
         $inline = new Shapes\InlineLabel($words);
         $shapes = [
-            new Shapes\Rule($heading), new Shapes\ContactLine(), new Shapes\TableRow($cues), new Shapes\Columns($cues), new Shapes\MarkedHeading($heading),
+            new Shapes\FormExport($cues), new Shapes\Rule($heading), new Shapes\ContactLine(), new Shapes\TableRow($cues), new Shapes\Columns($cues), new Shapes\MarkedHeading($heading),
             new Shapes\BoldText($heading), new Shapes\MarkedAnswer(), new Shapes\Verdict($cues, $words, $plain), new Shapes\NumberedAnswer(), new Shapes\Request($cues), $question,
             new Shapes\Label($cues, $words, new Shapes\NameBefore()), new Shapes\NumberedLabel($cues), new Shapes\Item($inline), $heading, $inline,
             new Shapes\RunInHeading($cues), new Shapes\RunningText(new AnswerExtent()),
@@ -69,6 +69,7 @@ final class ShapesTest extends TestCase
         yield 'a title' => ['Heading', 'ASHEN ROW', ['Title -: ASHEN ROW'], null];
         yield 'a label in a line' => ['InlineLabel', 'tone = calm', ['Answer tone: calm'], null];
         yield 'a heading in its line' => ['RunInHeading', 'Audience. Farmers with no time', ['Answer audience: Farmers with no time'], 'audience'];
+        yield 'a counted heading in its line' => ['RunInHeading', 'Third, and this took an hour, whom it is for. Farmers with no time', ['Answer audience: Farmers with no time'], 'audience'];
         yield 'running text' => ['RunningText', 'We lay hedges.', ['Paragraph -: We lay hedges.'], null];
     }
 
@@ -92,6 +93,7 @@ final class ShapesTest extends TestCase
     {
         yield 'two dashes are no rule' => ['Rule', '--'];
         yield 'an address with nothing before it' => ['ContactLine', 'ada@marsh.example'];
+        yield 'a comma in a letter' => ['FormExport', 'Which tone,you ask'];
         yield 'one pipe is no table' => ['TableRow', 'home | prices'];
         yield 'columns that ask for nothing' => ['Columns', 'Ring us      when you like'];
         yield 'a number sign in a text' => ['MarkedHeading', 'We are #1 in Pell'];

@@ -18,6 +18,8 @@ final readonly class RunInHeading implements Shape
     private const LONGER = '/^(?:two|three|four|five|what|who|why|how|where|when|things)\b/iu';
     private const MOST_WORDS = 7;
     private const HEADING = '/^(?<number>\s*\d{1,2}[.)]\s+)?(?!An?\s)(?<heading>\p{L}[\p{L}\s&\/\'’-]{2,45})\.\s+(?<text>\p{L}.*)$/u';
+    /** "Fourth, and this took an hour, what it is to achieve. More people through the door.", "Sixth. Why us? …" */
+    private const COUNTED = '/^(?<number>\s*(?:first|second|third|fourth|fifth|sixth|seventh|eighth|ninth|tenth|last|lastly|finally|next)(?:ly)?[,:.]\s+)(?:(?:and|which) [^,.]{3,40},\s+)?(?<heading>\p{L}[\p{L}\s&\/\'’-]{2,60})[.:?]\s+(?<text>\p{L}.*)$/iu';
 
     public function __construct(private Cues $cues)
     {
@@ -25,14 +27,18 @@ final readonly class RunInHeading implements Shape
 
     public function take(Spot $spot, Segmentation $into): bool
     {
-        if ($into->designerJustAsked() || 1 !== preg_match(self::HEADING, $spot->text, $m, \PREG_OFFSET_CAPTURE) || !$this->isShort($m['heading'][0])) {
+        if ($into->designerJustAsked()) {
+            return false;
+        }
+        $isCounted = 1 === preg_match(self::COUNTED, $spot->text, $m, \PREG_OFFSET_CAPTURE);
+        if (!$isCounted && (1 !== preg_match(self::HEADING, $spot->text, $m, \PREG_OFFSET_CAPTURE) || !$this->isShort($m['heading'][0]))) {
             return false;
         }
         $isNumbered = '' !== $m['number'][0];
         if (!$isNumbered && ($into->inParagraph() || !$spot->afterBlank)) {
             return false;
         }
-        $topic = $this->cues->topics->ofLabel($m['heading'][0]);
+        $topic = $isCounted ? $this->cues->topic($m['heading'][0]) : $this->cues->topics->ofLabel($m['heading'][0]);
         if (null === $topic) {
             return false;
         }
