@@ -54,7 +54,7 @@ final readonly class Segmenter
         $this->item = new Shapes\Item($inline);
         $this->topics = new TopicsByContent($cues);
         $question = new Shapes\Question($cues, $words, $this->plain, $name);
-        $heading = new Shapes\Heading($cues, $question);
+        $heading = new Shapes\Heading($cues, $question, $words);
         $this->shapes = [
             new Shapes\Rule($heading),
             new Shapes\FormExport($cues),

@@ -17,7 +17,7 @@ final readonly class LabelWords
     private const NOT = '/^(?:definitely |and )?not(?: for)?$/iu';
     /** "Primary: families. Secondary: schools." */
     /** "Never: corporate", where it is told how it should sound */
-    private const NEVER = '/^(?:never|never ever|banned)$/iu';
+    private const NEVER = '/^(?:and |but )?(?:never|never ever|not|banned)$/iu';
     private const GRADES = '/^(?:primary|secondary|tertiary|first|second|third|main|other)(?: (?:audiences?|users?|groups?))?$/iu';
     private const GOES_ON = '/^(?:and |oh )?(?:also|plus)$/iu';
 
@@ -37,7 +37,7 @@ final readonly class LabelWords
         return match (true) {
             $this->sayNo($label), FactKind::Audience->value === $this->cues->topic($label) && $into->hasListed($label) => null,
             1 === preg_match(self::NOT, $label) && FactKind::Audience->value === ($into->asked()->topic ?? $into->last()?->topic) => self::NOT_SERVED,
-            1 === preg_match(self::NEVER, $label) && FactKind::Tone->value === $into->asked()->topic => FactKind::AvoidWord->value,
+            1 === preg_match(self::NEVER, $label) && FactKind::Tone->value === ($into->asked()->topic ?? $into->last()?->topic) => FactKind::AvoidWord->value,
             1 === preg_match(self::GOES_ON, $label) && null !== $into->goesOnAs() => $into->goesOnAs(),
             FactKind::Audience->value === $into->asked()->topic && $this->isGrade($label) => FactKind::Audience->value,
             default => $this->cues->topic($label),

@@ -22,7 +22,7 @@ final readonly class PlainAnswer
     private const NAMES_IN_A_ROW = '/^\s*(?:(?:an? |the |any |or |and )?(?!(?:anything|something|what|whats|who|which|how|really|right|yes|no|ok|okay|sorry|so|more|else|why|where|when|is|are|do|does|will|can|could|would|should|you|we|your|it|that)\b)[\p{L}-]+(?: [\p{L}-]+){0,2}\?\s*){2,4}$/iu';
 
     /** "You'd sent me home, prices and contact." */
-    private const SUMS_UP = '/\b(?:you[\'’]d|you had|you) (?:sent|said|mentioned|listed|put|given)\b|\bi[\'’](?:ve|d|m) (?:got|noted|put|written|suggest|thinking|going)\b/iu';
+    private const SUMS_UP = '/\b(?:you[\'’]d|you had|you) (?:sent|said|mentioned|listed|put|given)\b|\bi[\'’](?:ve|d|m) (?:got|noted|put|written|suggest|thinking|going|say|go for|propose)\b/iu';
     /** "So buying a box online, with a delivery date." */
     private const CONCLUDES = '/^(?:(?:ok|okay|right),? )?so,? (?!(?:what|who|how|when|where|which|why|tell)\b)[^.?!]{10,}\.?\s*$/iu';
     /** "Home, Oysters, Tours, Trade, Visit us." */

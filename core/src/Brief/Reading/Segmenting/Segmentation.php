@@ -146,7 +146,7 @@ final class Segmentation
 
     private function asksForAnother(string $question, Cues $cues): bool
     {
-        return FactKind::Offering->value === $this->askedLast && $cues->topics->asksForOne($question) && !$cues->isSiteThing(rtrim(preg_replace('/^\S+\s+/u', '', trim($question)) ?? $question, '? '));
+        return FactKind::Offering->value === $this->askedLast && $cues->topics->asksForOne($question) && !$cues->isSiteThing(rtrim(preg_replace('/^(?:and|or|what about|how about)\s+/iu', '', trim($question)) ?? $question, '? '));
     }
 
     /** The list that the last question asked for, which another may ask on for: pages, where it asked how many. */

@@ -26,7 +26,7 @@ final class ShapesTest extends TestCase
         $words = new LabelWords($cues);
         $plain = new PlainAnswer($cues);
         $question = new Shapes\Question($cues, $words, $plain, new Shapes\NameBefore());
-        $heading = new Shapes\Heading($cues, $question);
+        $heading = new Shapes\Heading($cues, $question, $words);
         $inline = new Shapes\InlineLabel($words);
         $shapes = [
             new Shapes\FormExport($cues), new Shapes\Rule($heading), new Shapes\ContactLine(), new Shapes\TableRow($cues), new Shapes\Columns($cues), new Shapes\MarkedHeading($heading),

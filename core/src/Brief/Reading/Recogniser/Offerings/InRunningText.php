@@ -50,7 +50,7 @@ final readonly class InRunningText
     private const THERE_IS = '/\b(?:class|classes|course|courses|club|workshops?|sessions?|shop|caf[eé]|bar|theatre|group|choir|nursery|academy)\b/iu';
     private const THEIRS = '/ for (?<whom>[\p{L}\'’-]+) and (?<next>(?!(?:the|those|more|all|other|also|anyone|we|i|they|it)\b)\p{L}[\p{L}\'’-]* [\p{L}\'’ -]+)$/u';
     /** "… and, since two years, subtitling" */
-    private const ASIDE = '/,\s(?:either|whether)\s[^,;.]{3,60},(?=\s(?:and|or|plus)\b)|,\s(?:of course|naturally|obviously|basically),|,\s(?:which|who)\s[^,;.]{3,60},(?=\s(?:and|or|plus)\b)|(?<=\band),\s(?:since|for|as of|from|in) [^,.;]{3,25},(?=\s)|(?<=\band) since (?:(?:this|last) (?:year|spring|summer|autumn|winter|january|march|may|easter|month)|\d{4})(?=\s)|(?<=\band) (?:on )?the (?:first|second|third|last) \p{L}+day of (?:the|each|every) month(?=\s)|(?<=\band),\s(?:increasingly|lately|recently|more and more|occasionally|sometimes|of course|in season|in summer|in winter),(?=\s)/iu';
+    private const ASIDE = '/,\s(?:either|whether)\s[^,;.]{3,60},(?=\s(?:and|or|plus)\b)|,\s(?:of course|naturally|obviously|basically),|,\s(?:which|who)\s[^,;.]{3,60},(?=\s(?:and|or|plus)\b)|(?<=\band),\s(?:since|for|as of|from|in|on|at|every|once) [^,.;]{3,25},(?=\s)|(?<=\band) since (?:(?:this|last) (?:year|spring|summer|autumn|winter|january|march|may|easter|month)|\d{4})(?=\s)|(?<=\band) (?:on )?the (?:first|second|third|last) \p{L}+day of (?:the|each|every) month(?=\s)|(?<=\band),\s(?:increasingly|lately|recently|more and more|occasionally|sometimes|of course|in season|in summer|in winter),(?=\s)/iu';
     /** "breakfasts until 11.30, then lunches" */
     private const HOURS = '/\s(?:until|till|from|before|after) (?:about |around )?(?:\d[\d.:]*\s?(?:am|pm)?|noon|midday|midnight|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve)(?=,\s)/iu';
     /** "catering for parties and offices": two of them are no offerings. */
@@ -217,7 +217,7 @@ final readonly class InRunningText
     private function areOffered(array $parts, string $object, OfferingVerb $verb, Sentence $sentence): bool
     {
         return match ($verb->kind) {
-            'colon' => \count($parts) > 1 && !$this->words->areMostlyPeople($parts) && 1 !== preg_match(self::COUNTED, $object)
+            'colon' => \count($parts) > 1 && $this->words->count($parts, $this->words->namePage(...)) < 3 && !$this->words->areMostlyPeople($parts) && 1 !== preg_match(self::COUNTED, $object)
                 && $this->words->count($parts, $this->words->nameTone(...)) < 2
                 && 0 === $this->words->count($parts, $this->words->namePicturesOrMood(...))
                 && 0 === $this->words->count($parts, $this->words->areName(...)),

@@ -48,7 +48,7 @@ final readonly class AskedPages implements PageWording
 
     public function requests(Sentence $sentence): iterable
     {
-        if ($this->cues->isBlank($sentence->text)) {
+        if ($this->cues->isBlank($sentence->text) || $this->cues->answers->isOnly($sentence->text)) {
             return [];
         }
         $isItem = BlockKind::Item === $sentence->block->kind && $sentence->isFirst();

@@ -28,7 +28,7 @@ final readonly class Heading implements Shape
     private const WORDS_WHERE_HEADED = 6;
     private const WORDS_OF_TOPIC = 5;
 
-    public function __construct(private Cues $cues, private Question $question)
+    public function __construct(private Cues $cues, private Question $question, private LabelWords $words)
     {
     }
 
@@ -51,7 +51,7 @@ final readonly class Heading implements Shape
 
     public function write(int $start, string $text, bool $atTop, Segmentation $into): void
     {
-        $topic = $this->cues->topic(rtrim(preg_replace('/^(?:Question\s+)?\d{1,2}(?:\.\d)?[.)]?\s+/', '', $text) ?? $text, ':. '));
+        $topic = $this->words->topic(rtrim(preg_replace('/^(?:Question\s+)?\d{1,2}(?:\.\d)?[.)]?\s+/', '', $text) ?? $text, ':. '), $into);
         $topic = 1 === preg_match(self::WHO, $text) && $into->isBeforeHeadings() ? FactKind::BusinessKind->value : $topic;
         $into->under(str_ends_with(rtrim($text), ':') ? Asked::byLabel($topic) : Asked::byHeading($topic));
         $into->add($atTop && null === $topic ? BlockKind::Title : BlockKind::Heading, $start, $text);

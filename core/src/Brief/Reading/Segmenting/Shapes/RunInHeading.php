@@ -17,7 +17,7 @@ final readonly class RunInHeading implements Shape
     /** "Two types of people buy from us. …", "What would be on it. …" */
     private const LONGER = '/^(?:two|three|four|five|what|who|why|how|where|when|things)\b/iu';
     private const MOST_WORDS = 7;
-    private const HEADING = '/^(?<number>\s*\d{1,2}[.)]\s+)?(?!An?\s)(?<heading>\p{L}[\p{L}\s&\/\'’-]{2,45})\.\s+(?<text>\p{L}.*)$/u';
+    private const HEADING = '/^(?<number>\s*\d{1,2}(?:[.)]|(?:\.\d{1,2})+\.?)\s+)?(?!An?\s)(?<heading>\p{L}[\p{L}\s&\/\'’-]{2,45})\.\s+(?<text>\p{L}.*)$/u';
     /** "Fourth, and this took an hour, what it is to achieve. More people through the door.", "Sixth. Why us? …" */
     private const COUNTED = '/^(?<number>\s*(?:first|second|third|fourth|fifth|sixth|seventh|eighth|ninth|tenth|last|lastly|finally|next)(?:ly)?[,:.]\s+)(?:(?:and|which) [^,.]{3,40},\s+)?(?<heading>\p{L}[\p{L}\s&\/\'’-]{2,60})[.:?]\s+(?<text>\p{L}.*)$/iu';
 
