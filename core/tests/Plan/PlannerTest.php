@@ -124,7 +124,7 @@ final class PlannerTest extends TestCase
 
     public function testTheOrderOfTheMenuIsThatOfTheListAndNotOfWhatIsAskedInPassing(): void
     {
-        $plan = Bench::planned("We are Quarry Wall, a climbing centre in Hexley. We offer bouldering, roped climbing and inductions.\n\nAn FAQ would be useful.\n\nPages: Home, Visit, Prices, About, Contact.")->plan;
+        $plan = Bench::planned("We are Quarry Wall, a climbing centre in Hexley. We offer bouldering, roped climbing and inductions.\n\nThere should be a page with an FAQ.\n\nPages: Home, Visit, Prices, About, Contact.")->plan;
         self::assertSame(['Home', 'Visit', 'Prices', 'About', 'FAQ', 'Contact'], \array_slice(self::titles($plan), 0, 6));
     }
 
