@@ -101,6 +101,7 @@ final class ShapesTest extends TestCase
         yield 'an answer to no number' => ['NumberedAnswer', '3. calm'];
         yield 'a request of the client' => ['Request', 'Please let me know when it is ready'];
         yield 'a question to the designer' => ['Question', 'Can you make it blue?'];
+        yield 'something said, then asked of the designer' => ['Question', 'We plant hedges and gates. Can we have the tone calm? Thanks.'];
         yield 'a question of one\'s own' => ['Question', 'Is that what I need?'];
         yield 'a brief of something' => ['Label', 'Ashen Row: website brief'];
         yield 'a page each' => ['Label', 'A separate page for each town: Pell, Calder'];

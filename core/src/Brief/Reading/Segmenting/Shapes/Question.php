@@ -79,14 +79,16 @@ final readonly class Question implements Shape
     /** "We plant hedges. What do we do that others don't? We come back.": what is said before the question asks for nothing. */
     private function askAfter(string $said, int $start, string $text, int $lead, Segmentation $into): bool
     {
-        $rest = $start + $lead + \strlen($said);
-        if (null === $into->topicOf(rtrim((string) strstr(substr($text, $lead + \strlen($said)), '?', true)), $this->cues)) {
+        $before = $lead + \strlen($said);
+        $asks = (string) strstr(substr($text, $before), '?', true);
+        $topic = $into->topicOf(rtrim($asks), $this->cues);
+        if (null === $topic || !$this->asksTheClient($asks, $topic, false)) {
             return false;
         }
         $into->write($start + $lead, rtrim($said));
         $into->close();
 
-        return $this->ask($rest, substr($text, $lead + \strlen($said)), $into);
+        return $this->ask($start + $before, substr($text, $before), $into);
     }
 
     /** "Who are your competitors? How do you differ?": the last is what is to be answered. */
