@@ -15,9 +15,9 @@ final readonly class LabelWords
     /** What "Not: …" asks for where it is told who comes. */
     public const NOT_SERVED = 'not_served';
     private const NOT = '/^(?:definitely |and )?not(?: for)?$/iu';
-    /** "Primary: families. Secondary: schools." */
     /** "Never: corporate", where it is told how it should sound */
     private const NEVER = '/^(?:and |but )?(?:never|never ever|not|banned)$/iu';
+    /** "Primary: families. Secondary: schools." */
     private const GRADES = '/^(?:primary|secondary|tertiary|first|second|third|main|other)(?: (?:audiences?|users?|groups?))?$/iu';
     private const GOES_ON = '/^(?:and |oh )?(?:also|plus)$/iu';
 

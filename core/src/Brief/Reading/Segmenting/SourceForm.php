@@ -58,7 +58,7 @@ final readonly class SourceForm
             self::hasHeadings($lines, $cues),
             [] !== array_filter($lines, static fn (Line $line): bool => 1 === preg_match('/^\s*(?:[-*•]\s+)?(?:\[\s*[xX✓✔]\s*\]|[☑✅])/u', $line->text)),
             self::hasLoneHeadings($lines, $cues),
-            \count(array_filter($lines, static fn (Line $line): bool => 1 === preg_match(Shapes\FormExport::ROW, $line->text, $m) && null !== $cues->topic(trim($m['asks'], ' "?')))) >= self::EXPORTED,
+            self::isExported($lines, $cues),
         );
     }
 
@@ -106,6 +106,18 @@ final readonly class SourceForm
         $labels = array_filter($lines, static fn (Line $line): bool => 1 === preg_match('/^\s*\[?(\p{L}[\p{L}\s\'’]{2,30}?)(?:\s*[:|;.\]]|\s*(?:\.{3,}|…)|\s(?:[-–—=]|\/\/|=>|->|→))\s+\S/u', $line->text, $m) && null !== $cues->topics->ofLabel($m[1]));
 
         return \count($labels) >= self::LABELS;
+    }
+
+    /**
+     * "Which pages?,"Home, Prices"": rows whose first value asks for something.
+     *
+     * @param list<Line> $lines
+     */
+    private static function isExported(array $lines, Cues $cues): bool
+    {
+        $rows = array_filter($lines, static fn (Line $line): bool => 1 === preg_match(Shapes\FormExport::ROW, $line->text, $m) && null !== $cues->topic(trim($m['asks'], ' "?')));
+
+        return \count($rows) >= self::EXPORTED;
     }
 
     /**
