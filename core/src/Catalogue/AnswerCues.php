@@ -22,6 +22,8 @@ final readonly class AnswerCues
     private string $afterAsked;
     private string $asksForMore;
     private string $asksToTell;
+    private string $suggests;
+    private string $tellsToTell;
 
     /** @param callable(string): string $expand makes a regular expression of a wording */
     public function __construct(Node $answers, callable $expand)
@@ -40,6 +42,8 @@ final readonly class AnswerCues
         $this->asksForMore = $expand($answers->string('asks_for_more'));
         $this->asksWhatIsMissing = $expand($answers->string('asks_what_is_missing'));
         $this->asksToTell = $expand($answers->string('asks_to_tell'));
+        $this->suggests = $expand($answers->string('suggests'));
+        $this->tellsToTell = $expand($answers->string('tells_to_tell'));
     }
 
     /** Whether the answer agrees to what was asked or refuses it; null when it does neither. */
@@ -86,6 +90,18 @@ final readonly class AnswerCues
     public function asksForMore(string $question): bool
     {
         return 1 === preg_match($this->asksForMore, $question);
+    }
+
+    /** "Some practices have a login for patients.": asks whether one is wanted. */
+    public function suggests(string $said): bool
+    {
+        return 1 === preg_match($this->suggests, $said);
+    }
+
+    /** Whether something is asked for without a question mark: "So tell me what you offer." */
+    public function tellsToTell(string $said): bool
+    {
+        return 1 === preg_match($this->tellsToTell, $said);
     }
 
     /** "What do you do?": no yes or no answers it. */

@@ -31,8 +31,6 @@ final readonly class Dialogue
 
     /** "priya  9:05 AM", alone in its line: who speaks in those below. */
     private const HEAD = '/^\s*(?<speaker>\p{L}[\p{L}\d_.\'’ -]{0,30}?)\s{1,4}[\[(]?(?:(?:today|yesterday)(?: at)? )?\d{1,2}[:.]\d\d(?:\s?[ap]\.?m\.?)?[\])]?\s*$/iu';
-    /** "So tell me what you offer.", "Some nurseries have a webcam." */
-    private const TELL_ME = '/^(?:(?:so|and|ok(?:ay)?|right|great|lovely|now|well|good)[,. ]+)*(?:tell me|talk me through|walk me through|run me through|describe|(?:some|most|many|other|a lot of) \p{L}+s (?:like to |also )?(?:have|do|use|put|show|offer|add|run|like)\b)/iu';
 
     public function __construct(private Cues $cues)
     {
@@ -64,7 +62,8 @@ final readonly class Dialogue
      */
     public function isHeaded(array $lines): bool
     {
-        $names = array_filter(array_map($this->head(...), $lines), static fn (?string $name): bool => null !== $name);
+        $heads = array_map($this->head(...), $lines);
+        $names = array_filter($heads, static fn (?string $name, int $i): bool => null !== $name && isset($lines[$i + 1]) && !$lines[$i + 1]->isBlank() && null === $heads[$i + 1], \ARRAY_FILTER_USE_BOTH);
 
         return \count($names) >= self::FEWEST_TURNS && \in_array(\count(array_unique($names)), range(2, self::MOST_SPEAKERS), true);
     }
@@ -164,7 +163,7 @@ final readonly class Dialogue
             if ($lead > 0) {
                 $heard[] = new Line($line->start, '');
             }
-            $isDesigner = null === $designer ? !$isAlone && $this->asks($line) && !($isDesigner && $this->tells($line)) : $named[$i] === $designer;
+            $isDesigner = null === $designer ? !$isAlone && ($this->asks($line) || $this->suggests($line, $lines[$i + 1] ?? null)) && !($isDesigner && $this->tells($line)) : $named[$i] === $designer;
             $heard[] = new Line($line->start + $lead, substr($line->text, $lead), 0, $isDesigner ? Role::Other : Role::Client);
         }
 
@@ -207,7 +206,18 @@ final readonly class Dialogue
 
     private function asks(Line $line): bool
     {
-        return str_ends_with(rtrim($line->text), '?') || 1 === preg_match(self::TELL_ME, preg_replace(self::STAMP, '', trim($line->text)) ?? $line->text);
+        return str_ends_with(rtrim($line->text), '?') || $this->cues->answers->tellsToTell($this->words($line));
+    }
+
+    /** "Some nurseries have a webcam.", and the next line says yes or no to it. */
+    private function suggests(Line $line, ?Line $next): bool
+    {
+        return null !== $next && $this->cues->answers->suggests($this->words($line)) && null !== $this->cues->answers->agrees($line->text, $this->words($next));
+    }
+
+    private function words(Line $line): string
+    {
+        return preg_replace(self::STAMP, '', trim($line->text)) ?? $line->text;
     }
 
     /**

@@ -28,7 +28,6 @@ final readonly class PlainAnswer
     /** "Home, Oysters, Tours, Trade, Visit us." */
     private const LISTS = '/^(?:\p{L}[\p{L}\'’]*(?: [\p{L}\'’&]+){0,2}, ){2,}(?:and )?\p{L}[\p{L}\'’]*(?: [\p{L}\'’&]+){0,2}\.?\s*$/u';
     private const ADDS = '/^(?:(?:(?:and|plus|also|but also|(?:maybe |please )?add|don[\'’]?t forget|you (?:forgot|missed|left out)|you[\'’]?ve (?:forgotten|missed))\s+|\+\s*)(?!(?:we|i|it|they|then|that|what|no|not)\b)\p{L}|what about [\p{L} ]{3,30}\?)/iu';
-    private const SUGGESTS = '/^(?:(?:and|now|so|then)[, ]+)?there[\'’]s an? (?:thing|sort|kind|type|option)\b|^(?:(?:and|now|so|then)[, ]+)?(?:some|most|many|other|a lot of|lots of|plenty of) (?:\p{L}+ )?(?:people|places|practices|clients|firms|shops|sites|clubs|companies|businesses|schools|charities|\p{L}+s) (?:like to |also )?(?:have|do|use|put|show|offer|add|run|like)\b/iu';
     /** "And a donate button? Most groups ask for one." */
     private const ASKS_THEN_SAYS = '/^(.*\?)\s+[^?]+$/us';
     private const SAYS_THEN_ASKS = '/^(.*[.!]\s+)((?!.*\b(?:that|it|this|those|these|one)\b)[^.!?]{8,}\?)\s*$/ius';
@@ -82,7 +81,7 @@ final readonly class PlainAnswer
     /** "Some practices have a login for patients." asks whether one is wanted. */
     private function asks(string $question): bool
     {
-        return str_contains($question, '?') || 1 === preg_match(self::CONCLUDES, $question) || 1 === preg_match(self::LISTS, $question) || 1 === preg_match(self::SUGGESTS, $question) || 1 === preg_match(self::SUMS_UP, $question);
+        return str_contains($question, '?') || 1 === preg_match(self::CONCLUDES, $question) || 1 === preg_match(self::LISTS, $question) || $this->cues->answers->suggests($question) || 1 === preg_match(self::SUMS_UP, $question);
     }
 
     /** Whether the answer is short enough, or takes up what was asked, to be a yes or a no at all. */

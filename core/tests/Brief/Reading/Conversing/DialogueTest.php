@@ -97,7 +97,15 @@ final class DialogueTest extends TestCase
 
     public function testTimesOfTheDayAreNoSpeakers(): void
     {
+        self::assertFalse((new Dialogue(Bench::catalogue()->cues()))->isHeaded(self::lines("Yoga 9:00\nPilates 9:30\nYoga 10:00\nBarre 11:00\nPilates 12:00\nYoga 18:00\nBarre 19:00")));
         self::assertFalse((new Dialogue(Bench::catalogue()->cues()))->isHeaded(self::lines("Monday 9:00\nTuesday 9:30\nWednesday 10:00\nThursday 9:00\nFriday 9:00\nSaturday 10:00")));
+    }
+
+    public function testWhatIsSuggestedIsTheDesignersWhereItIsAnswered(): void
+    {
+        $said = static fn (string $text): array => array_values(array_map(static fn (Line $line): string => $line->text, array_filter((new Dialogue(Bench::catalogue()->cues()))->ofCall(self::lines($text)), static fn (Line $line): bool => $line->isClients() && !$line->isBlank())));
+        self::assertSame(['Parents.', 'Absolutely not.'], $said("0:10 Who comes?\n0:13 Parents.\n0:20 Some nurseries have a webcam.\n0:25 Absolutely not."));
+        self::assertSame(['Parents.', 'Some parents use us for years.', 'We keep the places open.'], $said("0:10 Who comes?\n0:13 Parents.\n0:20 Some parents use us for years.\n0:25 We keep the places open."));
     }
 
     public function testWhoAsksToBeToldIsTheDesigner(): void

@@ -28,6 +28,10 @@ final class PlainAnswerTest extends TestCase
         yield 'who would' => ['Do you want a blog?', 'Who has got the time', ['Do you want a blog', false], false];
         yield 'yes, and more' => ['Do you want a map?', 'Yes, and parking', ['Do you want a map', true], false];
         yield 'nothing but yes, twice' => ['So Home, Lessons and Prices?', 'Yeah, perfect, thanks', ['So Home, Lessons and Prices', true], true];
+        yield 'new is no no' => ['Do you want a blog?', 'New clients read those', null, false];
+        yield 'now is no no' => ['Do you want a blog?', 'Now and then I write', null, false];
+        yield 'nah' => ['Do you want a blog?', 'naah', ['Do you want a blog', false], true];
+        yield 'obviously not' => ['Do you want a blog?', 'Obviously not', ['Do you want a blog', false], true];
         yield 'in a chat' => ['A map?', 'ya', ['A map', true], true];
         yield 'one more page' => ['Pages: Home, Hire, Contact?', '+ safety', ['Home, Hire, Contact', true], false];
         yield 'one forgotten' => ['Home, Hire, Contact?', 'You forgot Safety', ['Home, Hire, Contact', true], false];
