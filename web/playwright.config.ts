@@ -2,10 +2,10 @@ import { defineConfig } from '@playwright/test';
 
 export default defineConfig({
   testDir: 'tests',
-  timeout: 60_000,
-  expect: { timeout: 8_000 },
+  timeout: 180_000,
+  expect: { timeout: 30_000 },
   fullyParallel: false,
-  workers: 1,
+  workers: 2,
   reporter: 'line',
   use: {
     baseURL: process.env['DUNE_ADDRESS'] ?? 'http://127.0.0.1:8080',

@@ -16,6 +16,20 @@ check() { # "What" command…: shows its output only when it fails
   fi
 }
 
+static_php() {
+  check "PHP style" php vendor/bin/php-cs-fixer check --show-progress=none
+  check "PHPStan" php -d memory_limit=1G vendor/bin/phpstan analyse --no-progress
+  return "$failed"
+}
+
+static_web() {
+  check "API types match the API document" npm --prefix web run --silent api:check
+  check "TypeScript" npm --prefix web run --silent types
+  check "ESLint" npm --prefix web run --silent lint
+  check "Prettier" npm --prefix web run --silent format:check
+  return "$failed"
+}
+
 run_tests() {
   local part=${1:-all} started_database=0
   failed=0
@@ -26,12 +40,9 @@ run_tests() {
   install_web
   cd "$root"
   if [ "$part" = all ] || [ "$part" = static ]; then
-    check "PHP style" php vendor/bin/php-cs-fixer check --show-progress=none
-    check "PHPStan" php -d memory_limit=1G vendor/bin/phpstan analyse --no-progress
-    check "API types match the API document" npm --prefix web run --silent api:check
-    check "TypeScript" npm --prefix web run --silent types
-    check "ESLint" npm --prefix web run --silent lint
-    check "Prettier" npm --prefix web run --silent format:check
+    static_web &
+    static_php || failed=1
+    wait $! || failed=1
   fi
   if [ "$part" != static ]; then
     service_users

@@ -18,18 +18,12 @@ final class SoundLayoutsTest extends TestCase
     /** Findings of the other rules to a hundred pages at most. */
     private const RARE = 5;
 
-    /** Every third brief, to keep the test short. */
-    private const EVERY = 3;
-
     public function testTheWireframesOfTheLabelledBriefsAreSound(): void
     {
         $inspector = new LayoutInspector(Bench::catalogue());
         $pages = 0;
         $never = $rare = [];
-        foreach ([...glob(__DIR__.'/../fixtures/labelled/*.txt') ?: [], ...glob(__DIR__.'/../fixtures/labelled/*.md') ?: []] as $at => $file) {
-            if (0 !== $at % self::EVERY) {
-                continue;
-            }
+        foreach (Bench::labelledBriefs(every: 9) as $file) {
             $project = Bench::planned(LabelledBrief::fromFile($file)->text);
             foreach ($project->plan->pages as $page) {
                 ++$pages;

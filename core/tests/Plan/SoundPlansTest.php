@@ -20,7 +20,7 @@ final class SoundPlansTest extends TestCase
     /** @return iterable<string, array{string}> */
     public static function briefs(): iterable
     {
-        foreach ([...glob(__DIR__.'/../fixtures/labelled/*.txt') ?: [], ...glob(__DIR__.'/../fixtures/labelled/*.md') ?: []] as $file) {
+        foreach (Bench::labelledBriefs(every: 5) as $file) {
             yield basename($file) => [$file];
         }
     }
