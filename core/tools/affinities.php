@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-// Learns from the labelled briefs which words speak for which kind of business, and writes them with their weights into
+// Learns from the labelled briefs which words, and which two in a row, speak for which kind of business, and writes them with their weights into
 // core/catalogue/trades.txt. The weight is the logarithm of how much more often the
 // word stands in such briefs than in others (naive Bayes), above that of a word that never does. The briefs held back
 // are not looked at. Run after briefs were added: php core/tools/affinities.php
@@ -15,8 +15,6 @@ use DunePocket\Catalogue\CatalogueLoader;
 require dirname(__DIR__, 2).'/vendor/autoload.php';
 
 const FIXTURES = __DIR__.'/../tests/fixtures';
-/** A sentence counts as so much of a brief. */
-const SENTENCE = 0.5;
 /** What the second kind that a brief may be counts. */
 const SECOND = 0.5;
 const RAREST = 3.0;
@@ -38,7 +36,7 @@ function trades(): iterable
         if (str_contains($line, ' | ')) {
             [$kinds, $sentence] = explode(' | ', $line, 2);
             foreach (array_slice(array_values(array_intersect(explode(' ', trim($kinds)), $known)), 0, 1) as $kind) {
-                yield [$kind, Affinities::words($sentence), SENTENCE];
+                yield [$kind, Affinities::words($sentence), 1.0];
             }
         }
     }

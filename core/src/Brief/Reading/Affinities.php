@@ -16,15 +16,17 @@ final readonly class Affinities
     }
 
     /**
-     * The words of a text that are weighed, each once, without the ending of a plural.
+     * The words of a text that are weighed, without the ending of a plural, and each two that follow one another; each once.
      *
      * @return list<string>
      */
     public static function words(string $text): array
     {
-        preg_match_all(self::WORD, strtolower($text), $words);
+        preg_match_all(self::WORD, strtolower($text), $found);
+        $words = preg_replace(self::PLURAL, '', $found[0]);
+        $pairs = array_map(static fn (string $word, string $next): string => $word.' '.$next, \array_slice($words, 0, -1), \array_slice($words, 1));
 
-        return array_values(array_unique(preg_replace(self::PLURAL, '', $words[0])));
+        return array_values(array_unique([...$words, ...$pairs]));
     }
 
     /** @return array<string, float> by thing: the sum of what the words speak for it */

@@ -25,7 +25,7 @@ final class AffinitiesTest extends TestCase
 
     public function testPluralsAreTheWordsThemselves(): void
     {
-        self::assertSame(['flower', 'compan', 'the', 'gas'], Affinities::words('Flowers, flower companies; the gas'));
+        self::assertSame(['flower', 'compan', 'the', 'gas', 'flower flower', 'flower compan', 'compan the', 'the gas'], Affinities::words('Flowers, flower companies; the gas'));
     }
 
     public function testTheWeightsOfTheCatalogueAreSortedAndNameItsKinds(): void

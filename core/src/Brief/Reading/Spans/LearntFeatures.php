@@ -14,7 +14,7 @@ use DunePocket\Catalogue\WordWeights;
 /** Features that no wording gives away: each by the sentence that most likely asks for it. */
 final readonly class LearntFeatures implements Learnt
 {
-    private const ENOUGH = -1.0;
+    private const ENOUGH = -1.8;
     /** What a sentence in which a wording read another feature must be likelier by. */
     private const EXPLAINED = 2.0;
 
