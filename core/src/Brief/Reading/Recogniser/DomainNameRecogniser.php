@@ -17,6 +17,8 @@ use DunePocket\Catalogue\Cues;
 final readonly class DomainNameRecogniser implements Recogniser
 {
     private const SHORTEST = 5;
+    /** "saltpanbakery" holds a shorter word, which counts only where longer ones will not do. */
+    private const SHORTEST_WORDS = [4, 3];
     private const SHORTEST_WORD = 4;
     /** "marrowandrye" */
     private const SHORTEST_AFTER_AND = 3;
@@ -29,6 +31,8 @@ final readonly class DomainNameRecogniser implements Recogniser
     private const BEGINNING = 0.9;
     /** "Hostel Zwei Tannen", and hallo@zweitannen.example. */
     private const ENDING = 0.92;
+    /** "hello@saltpan.example", "The domain will be saltpan.example" */
+    private const HOST = '~(?:@|www\.|https?://|\b(?:domain(?: name)?|web ?address|our address|find us (?:online )?at|(?:web)?site (?:is|will be)(?: at)?)\b[^.;\n@/]{0,20}?(?<=[ :]))(?:www\.)?([\p{L}\d\-]+)\.(?=\p{L})~iu';
     private const MAILBOX_HOSTS = '/^(?:gmail|googlemail|hotmail|outlook|yahoo|icloud|live|btinternet|aol|gmx|proton\w*|me|mail|example)$/i';
 
     private ?\Transliterator $plain;
@@ -78,7 +82,10 @@ final readonly class DomainNameRecogniser implements Recogniser
     private function spelledOut(array $hosts, Reading $reading): iterable
     {
         foreach ($hosts as $host) {
-            $words = $this->words($host, self::MOST_WORDS);
+            $words = [];
+            foreach (self::SHORTEST_WORDS as $shortest) {
+                $words = [] === $words ? $this->words($host, self::MOST_WORDS, $shortest) : $words;
+            }
             if (\count($words) > 1) {
                 yield new Candidate(FactKind::BusinessName, Phrase::properName(implode(' ', $words)), (int) stripos($reading->text->text, $host), \strlen($host), self::GUESSED, Origin::Inferred);
             }
@@ -107,7 +114,7 @@ final readonly class DomainNameRecogniser implements Recogniser
      *
      * @return list<string> none when it cannot be taken apart
      */
-    private function words(string $letters, int $most): array
+    private function words(string $letters, int $most, int $shortest): array
     {
         if (WordList::holds($this->words, $letters)) {
             return [$letters];
@@ -115,10 +122,10 @@ final readonly class DomainNameRecogniser implements Recogniser
         $best = [];
         for ($i = \strlen($letters) - 1; $most > 1 && $i >= \strlen(self::SHORT_WORDS[0]); --$i) {
             [$first, $rest] = [substr($letters, 0, $i), substr($letters, $i)];
-            if (!\in_array($first, self::SHORT_WORDS, true) && (\strlen($first) < self::SHORTEST_WORD || !WordList::holds($this->words, $first))) {
+            if (!\in_array($first, self::SHORT_WORDS, true) && (\strlen($first) < $shortest || !WordList::holds($this->words, $first))) {
                 continue;
             }
-            $others = \strlen($rest) < ('and' === $first ? self::SHORTEST_AFTER_AND : self::SHORTEST_WORD) ? [] : $this->words($rest, $most - 1);
+            $others = \strlen($rest) < ('and' === $first ? self::SHORTEST_AFTER_AND : $shortest) ? [] : $this->words($rest, $most - 1, $shortest);
             if ([] !== $others && ([] === $best || \count($others) + 1 < \count($best))) {
                 $best = [$first, ...$others];
             }
@@ -175,7 +182,7 @@ final readonly class DomainNameRecogniser implements Recogniser
     /** @return list<string> the telling part of each host, letters only */
     private function hosts(Reading $reading): array
     {
-        preg_match_all('~(?:@|www\.|https?://)(?:www\.)?([\p{L}\d\-]+)\.~u', $reading->text->text, $m);
+        preg_match_all(self::HOST, $reading->text->text, $m);
         $hosts = array_filter($m[1], static fn (string $host): bool => 1 !== preg_match(self::MAILBOX_HOSTS, $host));
 
         return array_values(array_unique(array_map($this->letters(...), $hosts)));

@@ -31,7 +31,7 @@ final readonly class PatternRecogniser implements Recogniser
     private const OPENING = 160;
 
     /** "The Society was founded in 1953" says which one elsewhere. */
-    private const NO_NAME = '/^No\s|^(?:Unit|Suite|Flat) \d+\w?$|^Since \d|^\d+$|^\d{1,2}(?:st|nd|rd|th)? (?:January|February|March|April|May|June|July|August|September|October|November|December)\b|^Companies House$|^(?:The )?(?:NHS|BBC|UK|USA?|EU|PCC|AGM|PTA)$|^(?:OK|Yo|Yeah|Hiya|Morning|Evening|Alright|Okay|Cheers|Ta|Right|Nah)$|^(?i:how|what|why|who|where|when)\s(?i:we|i|it|they|you|the|our|not|sets|makes|to|do|does|is|are)\b|^The (?:Society|Company|Charity|Trust|Club|Firm|Practice|School|Association|Group|Parish|Committee|Council|Business|Client|Centre|Choir|Team|Project|Organi[sz]ation|Agency|Museum)$/u';
+    private const NO_NAME = '/^No\s|^\d+ \p{Lu}+s?$|^(?:Unit|Suite|Flat) \d+\w?$|^Since \d|^\d+$|^\d{1,2}(?:st|nd|rd|th)? (?:January|February|March|April|May|June|July|August|September|October|November|December)\b|^Companies House$|^(?:The )?(?:NHS|BBC|UK|USA?|EU|PCC|AGM|PTA)$|^(?:OK|Yo|Yeah|Hiya|Morning|Evening|Alright|Okay|Cheers|Ta|Right|Nah)$|^(?i:how|what|why|who|where|when)\s(?i:we|i|it|they|you|the|our|not|sets|makes|to|do|does|is|are)\b|^The (?:Society|Company|Charity|Trust|Club|Firm|Practice|School|Association|Group|Parish|Committee|Council|Business|Client|Centre|Choir|Team|Project|Organi[sz]ation|Agency|Museum)$/u';
     /** "It's Ade, about the website": who rings up. */
     private const CALLS = '/^,? (?:about|calling|ringing|phoning|speaking|here)\b/iu';
     private const NO_NAME_YET = '/^no name\b/iu';
@@ -121,7 +121,7 @@ final readonly class PatternRecogniser implements Recogniser
             if (FactKind::BusinessName === $pattern->kind && ($pattern->certainty < self::SURE_NAME || FactKind::PageRequest->value === $sentence->block->topic) && \in_array($sentence->block->topic, self::LISTS, true)) {
                 continue;
             }
-            if (FactKind::BusinessName === $pattern->kind && 1 === preg_match(self::CALLS, substr($sentence->text, (int) $offset + \strlen($words)))) {
+            if (FactKind::BusinessName === $pattern->kind && $this->isPerson($words) && 1 === preg_match(self::CALLS, substr($sentence->text, (int) $offset + \strlen($words)))) {
                 continue;
             }
             if (FactKind::BusinessName === $pattern->kind && 'title' === $pattern->value && BlockKind::Item === $sentence->block->kind) {
@@ -231,6 +231,12 @@ final readonly class PatternRecogniser implements Recogniser
             default:
                 yield [Phrase::tidy($trimmed), ...$whole];
         }
+    }
+
+    /** "Ade", "Ade Brown" */
+    private function isPerson(string $name): bool
+    {
+        return !str_contains(trim($name), ' ') || WordList::holds($this->names, mb_strtolower(strtok($name, ' ') ?: ''));
     }
 
     /** "We are Sylvie and Marc" */
