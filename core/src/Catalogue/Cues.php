@@ -83,6 +83,8 @@ final readonly class Cues
     public array $refusals;
     /** @var list<array{string, string}> pattern of what would be done with a thing, and what the thing is called */
     private array $refusedThings;
+    /** What is said behind the name of a refused thing. */
+    public string $afterRefusedName;
     /** What only websites have and clients often refuse, beside pages and features. */
     public string $siteThings;
     /** What is never refused as a page. */
@@ -208,6 +210,7 @@ final readonly class Cues
             ...array_map(static fn (Node $node): array => [$expand($node->string('find')), $node->bool('sure', false), $node->bool('taken_back', false)], $refusals->children('refusals')),
         ];
         $this->refusedThings = array_map(static fn (Node $thing): array => [$expand($thing->string('find')), $thing->string('name')], $refusals->children('called'));
+        $this->afterRefusedName = $expand('\s+(?:'.implode('|', $refusals->strings('after_name')).')');
         $unwilling = $brief->child('unwilling');
         $this->siteThingsByFeature = array_map(static fn (Node $thing): array => [$expand($thing->string('find')), $thing->has('feature') ? $thing->string('feature') : null], $unwilling->children('things'));
         $this->unwilling = $expand('(?:'.implode('|', $unwilling->strings('unwilling')).')');

@@ -32,8 +32,6 @@ final readonly class RefusalRecogniser implements Recogniser
     /** "Or use the words journey and goddess." */
     private const OF_WORDS = '/^(?:(?:or|and|nor|please|also|don[\'’]?t|do not|never)\s+)*(?:use|say|write) (?:any of )?(?:the )?(?:words?|phrases?|terms?)\b/iu';
     private const CLAIMS = ['differentiator', 'proof'];
-    /** What ends the name of a thing: "a forum because nobody would use it". */
-    private const AFTER_NAME = '/\s+(?:our|my|the) (?:old|last|previous|first|current|other) .*$|\s+things?(?=\s|$)|\s+(?:and|or)$|\s+(?:shall|should|must|may)\b.*$|\s+[-–—]\s.*$|\s+(?:please|thanks?|at all|after all|for now|yet|or anything|as|because|since|n?either|also|on|we|nobody|then|so|just|it|needed|necessary|required|wanted|built|designed|developed|makes?|until|cos|coz|with|that|which|who|there|anywhere|any ?more|again|this time|right now|from last time|idea|suggestion|proposal|to|at the (?:top|bottom|side)|on the side)\b.*$/iu';
     /** Pages every site has: only "no about page" refuses one, and "about" alone never. */
     private const ALWAYS_THERE = '/^(?:home|contact|about)$/iu';
     /** "No news, because there is none" */
@@ -105,7 +103,7 @@ final readonly class RefusalRecogniser implements Recogniser
                 return;
             }
             $candidate = $this->refusal(substr($part, $lead), $sentence->start + $at + $lead, true, BlockKind::Item === $sentence->block->kind);
-            if (null !== $candidate && 1 !== preg_match(self::SAYS, preg_replace(['/\([^)]*\)?/u', self::AFTER_NAME], '', $part) ?? $part)) {
+            if (null !== $candidate && 1 !== preg_match(self::SAYS, preg_replace(['/\([^)]*\)?/u', $this->cues->afterRefusedName], '', $part) ?? $part)) {
                 yield $candidate;
             }
         }
@@ -155,7 +153,7 @@ final readonly class RefusalRecogniser implements Recogniser
      */
     private function refusal(string $words, int $start, bool $sure, bool $listed = false): ?Candidate
     {
-        $name = trim(preg_replace(['/\([^)]*\)?/u', self::AFTER_NAME], ['', ''], Phrase::tidy($words)) ?? $words);
+        $name = trim(preg_replace(['/\([^)]*\)?/u', $this->cues->afterRefusedName], ['', ''], Phrase::tidy($words)) ?? $words);
         $name = str_word_count($name) > self::MOST_WORDS || $this->saysWhatAbout($name) ? preg_replace(self::PREPOSITION, '', $name) ?? $name : $name;
         $bare = trim(preg_replace('/\s+(?:pages?|sections?)$/iu', '', $name) ?? $name);
         $head = preg_replace(self::PREPOSITION, '', $bare) ?? $bare;
@@ -168,7 +166,7 @@ final readonly class RefusalRecogniser implements Recogniser
 
         $feature = $this->cues->featureRefused($this->cues->featureNamed($bare), $bare);
 
-        return new Candidate(FactKind::PageRefusal, Phrase::title($this->cues->nameRefused($bare)), $start, max(1, \strlen(rtrim(preg_replace(self::AFTER_NAME, '', $words) ?? $words, " \n.,;:!"))), self::CERTAINTY, detail: array_filter(['feature' => $feature]));
+        return new Candidate(FactKind::PageRefusal, Phrase::title($this->cues->nameRefused($bare)), $start, max(1, \strlen(rtrim(preg_replace($this->cues->afterRefusedName, '', $words) ?? $words, " \n.,;:!"))), self::CERTAINTY, detail: array_filter(['feature' => $feature]));
     }
 
     /** "A blog about stains", "comparison pages against competitors" */
