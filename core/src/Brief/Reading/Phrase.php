@@ -86,7 +86,7 @@ final class Phrase
         foreach ($byComma as $i => [$part, $offset]) {
             $last = $i === \count($byComma) - 1;
             $endsList = $i > 0 && 1 === preg_match('/^(?:and|then|plus|as well as|also|together with|along with)\b/iu', $byComma[$i + 1][0] ?? '') || (!$last && 1 === preg_match('/\s(?:too|as well)$/iu', $byComma[$i + 1][0] ?? ''));
-            $pieces = $last || $endsList || substr_count($part, ' & ') > 1 ? self::split('/(?:^|\s+)(?:and|or|&|plus|as well as)\s+(?:also\s+)?(?![^(]*\))/iu', $part, $offset) : [[$part, $offset]];
+            $pieces = $last || $endsList || substr_count($part, ' & ') > 1 ? self::split('/(?:^|\s+)(?:and|or|&|[\'’]?n[\'’]?|plus|as well as)\s+(?:also\s+)?(?![^(]*\))/iu', $part, $offset) : [[$part, $offset]];
             $pieces = self::withPlacesTogether($pieces);
             $areTitles = \count($byComma) > 1 && self::areTitles(array_column($pieces, 0));
             if ($last && \count($pieces) > 1 && \count($byComma) > 1 && '' !== $pieces[0][0] && !$areTitles && self::bindsOn($pieces[0][0]) && !self::standsAlone($pieces[1][0])) {

@@ -60,6 +60,7 @@ final readonly class Segmenter
             new Shapes\FormExport($cues),
             new Shapes\ContactLine(),
             new Shapes\Verdict($cues, $words, $this->plain),
+            new Shapes\PathLine(),
             new Shapes\TableRow($cues),
             new Shapes\Columns($cues),
             new Shapes\MarkedHeading($heading),

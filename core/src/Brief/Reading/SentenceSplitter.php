@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace DunePocket\Brief\Reading;
 
+use DunePocket\Brief\Reading\Segmenting\WrappedLines;
 use DunePocket\Catalogue\TakingBack;
 
 /** Splits blocks into sentences; list items, headings and answers of one line stay whole where they have no full stop. */
@@ -89,23 +90,6 @@ final readonly class SentenceSplitter
         $lines = explode("\n", $block->text);
         $others = array_filter($lines, static fn (string $line): bool => 1 !== preg_match('/^\s*[\p{Lu}\d]/u', $line) || mb_strlen($line) > self::LONGEST_NOTE);
 
-        return BlockKind::Paragraph === $block->kind && ((\count($lines) >= self::FEWEST_NOTES && [] === $others) || $this->isWrittenLineByLine($lines));
-    }
-
-    /**
-     * Whether most lines end where the next word would still have had room: a new line is a new thought.
-     *
-     * @param list<string> $lines
-     */
-    private function isWrittenLineByLine(array $lines): bool
-    {
-        $longest = max(0, ...array_map(mb_strlen(...), $lines));
-        $short = 0;
-        foreach (\array_slice($lines, 0, -1) as $i => $line) {
-            $next = preg_split('/\s/u', trim($lines[$i + 1]), 2)[0] ?? '';
-            $short += mb_strlen(rtrim($line).' '.$next) < $longest && 1 !== preg_match('/,\s*$/', $line) ? 1 : 0;
-        }
-
-        return \count($lines) >= self::FEWEST_LINES && 2 * $short > \count($lines) - 1;
+        return BlockKind::Paragraph === $block->kind && ((\count($lines) >= self::FEWEST_NOTES && [] === $others) || (\count($lines) >= self::FEWEST_LINES && WrappedLines::areThoughts($lines)));
     }
 }

@@ -35,6 +35,20 @@ final class LongTextsTest extends TestCase
         self::assertNull(self::topics("What we offer\n\nLessons, mostly.\n\nThanks for reading.")['Lessons, mostly.'], 'one such line alone is a sentence');
     }
 
+    public function testAddressesALineEachArePages(): void
+    {
+        $brief = Bench::read("We make software for rotas.\n\nFirst stab:\n/\n/features\n/help-centre\n/services/payroll-export\n\nOn /pricing be upfront.");
+        self::assertSame(['Home', 'Features', 'Help centre', 'Payroll export'], Bench::values($brief, FactKind::PageRequest));
+    }
+
+    public function testANumberedHeadingAfterClausesIsOneToo(): void
+    {
+        $topics = self::topics("7. Style\n7.1 The style shall be plain.\n\n8. Distinguishing features\n8.1 Every client has a partner.\n\n9. Contact\nMrs Hale, 01632 960 001");
+        self::assertSame(['tone', 'differentiator'], [$topics['The style shall be plain.'], $topics['Every client has a partner.']]);
+        self::assertNull($topics['Mrs Hale, 01632 960 001']);
+        self::assertArrayNotHasKey('Contact', $topics);
+    }
+
     public function testAHeadingInSmallLettersStandsAboveAList(): void
     {
         $topics = self::topics("we are an orchestra\n\nwho for\n- concert-goers\n- players who'd like to join\n\npages\n1 home\n2 concerts\n3 join us - with a form\n\nthat is all");

@@ -78,6 +78,9 @@ final readonly class GoalRecogniser implements Recogniser
         if ('goal' === $topic) {
             return 1 === preg_match(self::AS_IT_IS, $sentence->text) ? null : self::ASKED;
         }
+        if ($says($this->cues->aimBefore) && $says($this->cues->elsewhere)) {
+            return null;
+        }
 
         return match (true) {
             $says($this->cues->aim),

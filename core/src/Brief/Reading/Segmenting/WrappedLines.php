@@ -42,7 +42,24 @@ final class WrappedLines
     /** The text with a space instead of each end of line that goes on in the middle of a sentence; no place in it moves. */
     public static function joined(string $text): string
     {
-        return preg_replace('/(?<=[\p{L}\d,)\'’"”-])\n(?=\p{Ll})(?<=[^\n]{'.self::LONG.'}\n)/u', ' ', $text) ?? $text;
+        return self::areThoughts(explode("\n", $text)) ? $text : preg_replace('/(?<=[\p{L}\d,)\'’"”-])\n(?=\p{Ll})(?<=[^\n]{'.self::LONG.'}\n)/u', ' ', $text) ?? $text;
+    }
+
+    /**
+     * Whether most lines end where the next word would still have had room: a new line is a new thought.
+     *
+     * @param list<string> $lines
+     */
+    public static function areThoughts(array $lines): bool
+    {
+        $longest = max(0, ...array_map(mb_strlen(...), $lines));
+        $short = 0;
+        foreach (\array_slice($lines, 0, -1) as $i => $line) {
+            $next = preg_split('/\s/u', trim($lines[$i + 1]), 2)[0] ?? '';
+            $short += mb_strlen(rtrim($line).' '.$next) < $longest && 1 !== preg_match('/,\s*$/', $line) ? 1 : 0;
+        }
+
+        return 2 * $short > \count($lines) - 1;
     }
 
     /** @param list<string> $block */

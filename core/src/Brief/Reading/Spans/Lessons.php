@@ -19,8 +19,8 @@ final readonly class Lessons
     /** Odds from which on a few words name a thing, and below which what a wording read is none. */
     private const REFUSED = ['enough' => -1.3, 'doubtful' => -5.5];
     private const OFFERED = ['enough' => 0.4, 'doubtful' => -4.4];
-    private const ASKED = ['enough' => 0.8, 'doubtful' => -\INF];
-    private const SERVED = ['enough' => 0.0, 'doubtful' => -5.0];
+    private const ASKED = ['enough' => 2.0, 'doubtful' => -\INF];
+    private const SERVED = ['enough' => 0.25, 'doubtful' => -5.0];
     /** Odds from which on words are refused although a wording read a wish in them. */
     private const SURELY_REFUSED = 0.6;
     /** … and are a page although a wording read an offering in them. */

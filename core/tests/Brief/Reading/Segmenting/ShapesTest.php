@@ -29,7 +29,7 @@ final class ShapesTest extends TestCase
         $heading = new Shapes\Heading($cues, $question, $words);
         $inline = new Shapes\InlineLabel($words);
         $shapes = [
-            new Shapes\FormExport($cues), new Shapes\Rule($heading), new Shapes\ContactLine(), new Shapes\TableRow($cues), new Shapes\Columns($cues), new Shapes\MarkedHeading($heading),
+            new Shapes\FormExport($cues), new Shapes\Rule($heading), new Shapes\ContactLine(), new Shapes\PathLine(), new Shapes\TableRow($cues), new Shapes\Columns($cues), new Shapes\MarkedHeading($heading),
             new Shapes\BoldText($heading), new Shapes\MarkedAnswer(), new Shapes\Verdict($cues, $words, $plain), new Shapes\NumberedAnswer(), new Shapes\Request($cues), $question,
             new Shapes\Label($cues, $words, new Shapes\NameBefore()), new Shapes\NumberedLabel($cues), new Shapes\Item($inline), $heading, $inline,
             new Shapes\RunInHeading($cues), new Shapes\RunningText(new AnswerExtent()),
@@ -94,6 +94,8 @@ final class ShapesTest extends TestCase
         yield 'two dashes are no rule' => ['Rule', '--'];
         yield 'an address with nothing before it' => ['ContactLine', 'ada@marsh.example'];
         yield 'a comma in a letter' => ['FormExport', 'Which tone,you ask'];
+        yield 'a path alone' => ['PathLine', '/hedges'];
+        yield 'a date' => ['PathLine', '3/4'];
         yield 'one pipe is no table' => ['TableRow', 'home | prices'];
         yield 'columns that ask for nothing' => ['Columns', 'Ring us      when you like'];
         yield 'a number sign in a text' => ['MarkedHeading', 'We are #1 in Pell'];

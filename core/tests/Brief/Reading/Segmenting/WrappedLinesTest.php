@@ -37,6 +37,12 @@ final class WrappedLinesTest extends TestCase
         self::assertStringContainsString('sash windows', $joined);
     }
 
+    public function testLinesThatHadRoomForTheNextWordStayApart(): void
+    {
+        $dictated = "pressure washing I have given up, it wrecks the back\nI cover Yate and Thornbury\nwant people to put in their postcode and how many windows they have";
+        self::assertSame($dictated, WrappedLines::joined($dictated));
+    }
+
     public function testShortLinesStayApart(): void
     {
         self::assertSame("pots\nbowls\njugs", WrappedLines::joined("pots\nbowls\njugs"));

@@ -29,6 +29,8 @@ final readonly class AskedOfferings
     /** "logs, delivered, September to March" */
     private const REMARK_BEHIND = '/(?<=[\p{L})]),\s(?:(?:one|two|three) or (?:two|three|four)\b|about\b|around\b|once\b|twice\b|(?:mon|tues?|wed|thu(?:rs)?|fri|sat|sun)\w*\b|\p{L}+ed\b|mostly\b|mainly\b|usually\b|free\b|new and\b|both\b|all\b)(?!\s+\p{L}+s?\s*(?:,|and\b)).*$/us';
     private const REMARK = '/^(?:free|by|with|from|for|on|in|at|up to|bring|all|each|every|an?|the|mostly|mainly|usually|if|when|no|only|one|two|three|six|\d+)\b/iu';
+    /** A thing and what is said of it; more than this between commas are several things. */
+    private const MOST_REMARKED = 4;
     /** "the summer fair, the uniform sale" is a list. */
     private const ARTICLE = '/^(?:an?|the)\s/iu';
     /** A sentence rather than a list. */
@@ -110,7 +112,7 @@ final readonly class AskedOfferings
      */
     private function withoutRemarks(array $parts, Sentence $sentence): array
     {
-        $isRemarked = \count($parts) > 1 && !$this->isAll($sentence) && 1 === preg_match(self::REMARK, $parts[1][0]) && !(1 === preg_match(self::ARTICLE, $parts[0][0]) && 1 === preg_match(self::ARTICLE, $parts[1][0]));
+        $isRemarked = \count($parts) > 1 && \count($parts) <= self::MOST_REMARKED && !$this->isAll($sentence) && 1 === preg_match(self::REMARK, $parts[1][0]) && !(1 === preg_match(self::ARTICLE, $parts[0][0]) && 1 === preg_match(self::ARTICLE, $parts[1][0]));
 
         return $isRemarked ? \array_slice($parts, 0, 1) : $parts;
     }

@@ -7,6 +7,7 @@ namespace DunePocket\Brief\Reading\Recogniser\Pages;
 use DunePocket\Brief\Reading\BlockKind;
 use DunePocket\Brief\Reading\Candidate;
 use DunePocket\Brief\Reading\Phrase;
+use DunePocket\Brief\Reading\Segmenting\Shapes\PathLine;
 use DunePocket\Brief\Reading\Sentence;
 use DunePocket\Catalogue\Cues;
 use DunePocket\Catalogue\Wordings;
@@ -19,7 +20,7 @@ final readonly class AskedPages implements PageWording
     private const SHORT = 4;
     private const NUMBER = '(?:two|three|four|five|six|seven|eight|nine|ten)';
     private const REFUSES = '/^(?:no|not|don[\'’]?t|please no)\b/iu';
-    private const REFUSED_AFTER = '/\b(?:is|are) (?:not|no longer) (?:required|needed|wanted|necessary|part)\b|\b(?:is|are)n[\'’]t (?:required|needed|wanted|necessary)\b/iu';
+    private const REFUSED_AFTER = '/\b(?:is|are) (?:not|no longer) (?:required|needed|wanted|necessary|part)\b|\b(?:is|are)n[\'’]t (?:required|needed|wanted|necessary)\b|\b(?:is|are|falls?|lies?) (?:outside|beyond|out of) (?:of )?(?:the |our )?(?:scope|remit|brief)\b/iu';
     /** "The site shall comprise the following pages: Home, Prices" */
     private const SAYS_WHICH = '/^[^:]*\b(?:pages|site|website|menu)\b[^:]*:\s*[^,]+,[^,]+,/iu';
     private const REFUSAL_INSIDE = '/\b(?:no|not|don[\'’]?t|without)\b/iu';
@@ -42,6 +43,8 @@ final readonly class AskedPages implements PageWording
     private const NAME_THAT_SAYS = '/^(?:and |the )?(?:about|what|why|how|who|where|my|our|meet)\b/iu';
     private const PAGE_ABOUT = '/^(?:(?:an?|one|another)\s+)?(?:page|section|something|bit)\s+(?:about|on|for|with)\s+(?!us\b|me\b)/iu';
 
+    private const HOME = 'home';
+
     public function __construct(private Cues $cues, private PageRequests $make, private SpokenPages $spoken)
     {
     }
@@ -53,7 +56,7 @@ final readonly class AskedPages implements PageWording
         }
         $isItem = BlockKind::Item === $sentence->block->kind && $sentence->isFirst();
 
-        if ($isItem && 1 === preg_match(self::REFUSED_AFTER, $sentence->text)) {
+        if (($isItem || !str_contains($sentence->text, ',')) && 1 === preg_match(self::REFUSED_AFTER, $sentence->text)) {
             return [];
         }
 
@@ -65,7 +68,9 @@ final readonly class AskedPages implements PageWording
     /** @return iterable<Candidate> */
     private function item(Sentence $sentence): iterable
     {
-        if (1 === preg_match(self::EACH_ITEM, $sentence->text, $each)) {
+        if (1 === preg_match(PathLine::PATH, $sentence->text, $path)) {
+            yield from $this->make->page($this->ofPath($path[0]), $sentence->start, self::ITEM, '', \strlen($path[0]));
+        } elseif (1 === preg_match(self::EACH_ITEM, $sentence->text, $each)) {
             yield $this->make->each($each['noun'], $sentence->start, \strlen($each[0]));
         } elseif (1 === preg_match(self::NAME_IN_ITEM, $sentence->text, $m)) {
             yield from $this->make->page($m['name'], $sentence->start, self::ITEM, $m['about']);
@@ -73,6 +78,14 @@ final readonly class AskedPages implements PageWording
                 yield $this->each($each['noun'], $m['name'], $sentence->start + (int) strpos($sentence->text, $each[0]), \strlen($each[0]));
             }
         }
+    }
+
+    /** "/services/help-centre" is the page "help centre". */
+    private function ofPath(string $path): string
+    {
+        $name = strtr(basename($path), '-_', '  ');
+
+        return '' === $name ? self::HOME : $name;
     }
 
     /** @return iterable<Candidate> */

@@ -50,7 +50,7 @@ final readonly class PageRequests
             [$name, $about] = [$m['name'], '' === $about ? $m['about'] : $about];
         }
         $bare = $this->cues->pageNames->bare($name);
-        if (!$this->cues->pageNames->isName($bare) || 1 === preg_match('/@|\d{4}/', $bare) || str_word_count($bare) > self::MOST_WORDS || $this->cues->isBlank($bare)) {
+        if (!$this->cues->pageNames->isName($bare) || 1 === preg_match('/@|\d{4}/', $bare) || str_word_count($bare) > self::MOST_WORDS || $this->cues->isBlank($bare) || $this->cues->answers->isOnly($bare)) {
             return;
         }
         $kinds = $this->kinds($bare);

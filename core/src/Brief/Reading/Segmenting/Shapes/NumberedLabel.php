@@ -33,6 +33,7 @@ final readonly class NumberedLabel implements Shape
             $into->close();
             $into->under(Asked::byHeading($this->cues->topic($label)));
             $into->add(BlockKind::Heading, $spot->start + (int) $at, $label);
+            $into->countTo((int) $spot->bare);
 
             return true;
         }
