@@ -24,6 +24,7 @@ final readonly class AnswerCues
     private string $asksToTell;
     private string $suggests;
     private string $tellsToTell;
+    private string $asksOfBusiness;
 
     /** @param callable(string): string $expand makes a regular expression of a wording */
     public function __construct(Node $answers, callable $expand)
@@ -43,6 +44,7 @@ final readonly class AnswerCues
         $this->asksWhatIsMissing = $expand($answers->string('asks_what_is_missing'));
         $this->asksToTell = $expand($answers->string('asks_to_tell'));
         $this->suggests = $expand($answers->string('suggests'));
+        $this->asksOfBusiness = $expand($answers->string('asks_of_business'));
         $this->tellsToTell = $expand($answers->string('tells_to_tell'));
     }
 
@@ -51,6 +53,7 @@ final readonly class AnswerCues
     {
         return match (true) {
             1 === preg_match($this->asksWhatIsMissing, $question) && $this->isNo($answer) => true,
+            1 === preg_match($this->asksOfBusiness, $question) && $this->isNo($answer) => null,
             1 === preg_match($this->asksOpenly, $question) && 1 === preg_match($this->noneOf, $answer) => null,
             $this->isNo($answer), 1 === preg_match($this->noAtEnd, $answer) => false,
             $this->isYes($answer) => true,

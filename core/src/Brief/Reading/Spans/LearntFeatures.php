@@ -14,9 +14,13 @@ use DunePocket\Catalogue\WordWeights;
 /** Features that no wording gives away: each by the sentence that most likely asks for it. */
 final readonly class LearntFeatures implements Learnt
 {
-    private const ENOUGH = -1.8;
-    /** What a sentence in which a wording read another feature must be likelier by. */
+    private const ENOUGH = -2.0;
+    /** The more sentences there are, the likelier one of them looks as if it asked, so that it must be surer. */
+    private const USUAL = 8;
+    private const LONGER = 0.5;
+    /** What a sentence in which a wording read another feature, or a refusal, must be likelier by. */
     private const EXPLAINED = 2.0;
+    private const EXPLAIN = [FactKind::Feature, FactKind::PageRefusal];
 
     /** @param array<string, WordWeights> $weights by feature */
     public function __construct(private array $weights)
@@ -32,10 +36,12 @@ final readonly class LearntFeatures implements Learnt
     {
         $known = array_filter($read, static fn (Candidate $candidate): bool => FactKind::Feature === $candidate->kind);
         $names = array_map(static fn (Candidate $feature): string => $feature->value, $known);
-        $places = $this->places($known);
-        $sentences = array_map(fn (Weighed $weighed): array => [$weighed, $this->asksForAnother($weighed->sentence, $known, $places) ? self::EXPLAINED : 0.0], array_filter($sentences, $this->mayAsk(...)));
+        $told = array_values(array_filter($read, static fn (Candidate $candidate): bool => \in_array($candidate->kind, self::EXPLAIN, true)));
+        $places = $this->places($told);
+        $sentences = array_map(fn (Weighed $weighed): array => [$weighed, $this->isExplained($weighed->sentence, $told, $places) ? self::EXPLAINED : 0.0], array_filter($sentences, $this->mayAsk(...)));
+        $enough = self::ENOUGH + self::LONGER * log(max(1.0, \count($sentences) / self::USUAL));
         foreach (array_diff(array_keys($this->weights), $names) as $number => $feature) {
-            [$likeliest, $highest] = [null, self::ENOUGH];
+            [$likeliest, $highest] = [null, $enough];
             foreach ($sentences as [$weighed, $explained]) {
                 $odds = $weighed->odds[$number] - $explained;
                 if ($odds > $highest) {
@@ -62,7 +68,7 @@ final readonly class LearntFeatures implements Learnt
     }
 
     /** @param array<int, Candidate> $known */
-    private function asksForAnother(Sentence $sentence, array $known, Places $places): bool
+    private function isExplained(Sentence $sentence, array $known, Places $places): bool
     {
         return [] !== array_filter($places->nearby($sentence->start, \strlen($sentence->text)), static fn (int $number): bool => $sentence->holds($known[$number]));
     }
