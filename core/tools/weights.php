@@ -30,11 +30,11 @@ require dirname(__DIR__, 2).'/vendor/autoload.php';
 const FIXTURES = __DIR__.'/../tests/fixtures';
 const FOLDER = __DIR__.'/../catalogue/weights';
 const PENALTY = 3.0;
-const ROUNDS = 4;
+const ROUNDS = 12;
 const FEWEST = 4;
 /** One in so many of the spans that are none is looked at. */
 const SAMPLED = 3;
-const LEAST_WEIGHT = 0.02;
+const LEAST_WEIGHT = 0.1;
 /** A feature asked for in fewer sentences is not learnt. */
 const RAREST = 15;
 /** A sentence that is meant counts as so many others. */

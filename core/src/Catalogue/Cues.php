@@ -10,6 +10,8 @@ use DunePocket\Data\Node;
 /** The words that betray what a client means, from core/catalogue/brief. */
 final readonly class Cues
 {
+    private const OF_THE_SITE = '/\b(?:pages?|section|site|website|please|blog|shop|mention(?:ed)?|on it|on there|photos?)\b/iu';
+
     /** What may stand between what was said and the words that point back at it. */
     private const BEFORE_POINTING = '(?:[,;.]?\s*(?:and|so|because|but)?\s*(?:i (?:think|believe|guess|suppose) )?|\s[–—-]\s*)\b';
 
@@ -336,6 +338,12 @@ final readonly class Cues
     public function isSignOff(string $line): bool
     {
         return 1 === preg_match($this->signOff, trim($line));
+    }
+
+    /** "We don't do small jobs anymore": something no longer offered, which says nothing of the site. */
+    public function isGivenUp(string $sentence): bool
+    {
+        return 1 === preg_match($this->givenUp, $sentence) && 1 !== preg_match(self::OF_THE_SITE, $sentence);
     }
 
     public function isNegated(string $words): bool

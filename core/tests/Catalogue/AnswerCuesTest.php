@@ -21,6 +21,13 @@ final class AnswerCuesTest extends TestCase
     #[TestWith(['Twice a year', null])]
     #[TestWith(['Nobody knows', null])]
     #[TestWith(['Yesterday', null])]
+    #[TestWith(['Loads of them', true])]
+    #[TestWith(['Once a month, yes', true])]
+    #[TestWith(['Please, people ask for one', true])]
+    #[TestWith(['We have a leaflet for that already, so no thank you', false])]
+    #[TestWith(["I wouldn't, no. Nobody reads them", false])]
+    #[TestWith(['Not needed, they ring', false])]
+    #[TestWith(['Not for us', false])]
     public function testAnAnswerAgreesOrRefusesOrDoesNeither(string $answer, ?bool $agrees): void
     {
         self::assertSame($agrees, Bench::catalogue()->cues()->answers->agrees('Do you want a blog?', $answer));
@@ -33,6 +40,13 @@ final class AnswerCuesTest extends TestCase
     public function testNoneOfSomethingIsNoNoWhereAnythingWasAskedFor(string $question, string $answer, ?bool $agrees): void
     {
         self::assertSame($agrees, Bench::catalogue()->cues()->answers->agrees($question, $answer));
+    }
+
+    public function testANoToAQuestionAboutTheBusinessRefusesNothing(): void
+    {
+        $answers = Bench::catalogue()->cues()->answers;
+        self::assertNull($answers->agrees('Do you still mend clocks?', 'No, we gave that up'));
+        self::assertFalse($answers->agrees('Do you want clocks on it?', 'No'));
     }
 
     #[TestWith(['So a blog?', 'So a blog'])]

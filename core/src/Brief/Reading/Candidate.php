@@ -12,6 +12,8 @@ final readonly class Candidate
 {
     private const PLAIN = 0.9;
     private const SUREST = 0.99;
+    /** What is concluded from one hint is at most so certain. */
+    private const HINT = 0.5;
     private const REPETITION = 0.02;
     private const AGREEMENT = 0.01;
 
@@ -75,11 +77,15 @@ final readonly class Candidate
         return new self($better->kind, $better->value, $better->start, $better->length, $better->certainty, $better->origin, $this->detail + $other->detail);
     }
 
-    /** The same, said again elsewhere: a little surer; read in the same words by another wording: hardly. */
+    /** The same, said again elsewhere: a little surer; read in the same words by another wording: hardly, and a hint stays one. */
     public function repeated(self $again): self
     {
         $both = $this->joined($again);
-        $surer = $this->overlaps($again) ? self::AGREEMENT : self::REPETITION;
+        $surer = match (true) {
+            !$this->overlaps($again) => self::REPETITION,
+            $both->certainty <= self::HINT => 0.0,
+            default => self::AGREEMENT,
+        };
 
         return new self($both->kind, $both->value, $both->start, $both->length, min(self::SUREST, $both->certainty + $surer), $both->origin, $both->detail);
     }

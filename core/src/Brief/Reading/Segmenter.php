@@ -31,7 +31,7 @@ final readonly class Segmenter
     private const NUMBER = '/^\s*Q?\d{1,2}[.):]\s+/u';
     private const OPENING = '/^(?:(?:so|and|ok(?:ay)?|right|well|hi|hello|great|first)[, ]+)+/iu';
     private const ASKED_TOGETHER = '/\s*(?:[,?.!:]|\s&\s|\band\b)\s*/iu';
-    private const HEAD_OF_MESSAGE = '/^(?:\s*>)*\s*(?<field>From|To|Subject)\s*:\s*(?<value>.*)$/iu';
+    private const HEAD_OF_MESSAGE = '/^(?:\s*>)*\s*(?<field>From|To|Subject|Re)\s*:\s*(?<value>.*)$/iu';
     private const REPLY = '/^(?:(?:re|fwd?|aw)\s*:\s*)+/i';
 
     private AnswerExtent $extent;
@@ -143,10 +143,10 @@ final readonly class Segmenter
         if (self::PERSON === $topic) {
             return $then ?? $topic;
         }
-        if (FactKind::BusinessName->value !== $topic) {
-            return $topic;
-        }
         $first = $this->cues->topic((preg_split(self::ASKED_TOGETHER, preg_replace(self::OPENING, '', $question) ?? $question) ?: [''])[0]);
+        if (FactKind::BusinessName->value !== $topic) {
+            return FactKind::BusinessName->value === $first && null !== $then ? $first : $topic;
+        }
 
         return self::PERSON === $first ? self::PERSON : $topic;
     }
@@ -167,7 +167,7 @@ final readonly class Segmenter
 
     private function head(string $field, string $value, int $start, Segmentation $into): void
     {
-        if ('subject' === $field) {
+        if (\in_array($field, ['subject', 're'], true)) {
             $subject = preg_replace(self::REPLY, '', $value) ?? $value;
             $into->add(BlockKind::Title, $start + \strlen($value) - \strlen($subject), $subject);
         } elseif ('from' === $field) {

@@ -119,6 +119,9 @@ final class LongTextsTest extends TestCase
         yield 'with remarks' => ["WHAT WE OFFER\nEnergy visits, free, with a camera. Rooftop solar for public buildings, which we own. The car club was handed to the parish.", $offering, ['Energy visits', 'Rooftop solar for public buildings']];
         yield 'after what was told' => ["We make whisky and gin. Then there's cask ownership, where you buy a cask.", $offering, ['Whisky', 'Gin', 'Cask ownership']];
         yield 'a clause within the list' => ['We offer counselling, which is most of my week, and supervision.', $offering, ['Counselling', 'Supervision']];
+        yield 'a page by its name, with what is on it' => ['I figure a home page, rentals, an FAQ and a contact page with a map to the ramp.', FactKind::PageRequest, ['Home', 'Rentals', 'FAQ', 'Contact']];
+        yield 'what is offered on a day' => ['We make pots. Saturdays are clay parties.', $offering, ['Pots', 'Clay parties']];
+        yield 'what falls outside' => ["5. Structure\n5.1 The following pages are required: Home, Fees.\n5.2 A client portal falls outside the scope.", FactKind::PageRefusal, ['Client portal']];
         yield 'pages, a sentence each' => ['I would like these pages. Home. Rooms, with one page for each. Table, for the restaurant. Around us. Contact, with a map because nobody finds us.', $page, ['Home', 'Rooms', 'Table', 'Around us', 'Contact']];
         yield 'after their number' => ["Q1. What do you do?\nFunerals.\n\nQ2. How many pages will you need, and what should they be?\nFour. Home. When someone dies (what to do first). Our family. Contact.", $page, ['Home', 'When someone dies', 'Our family', 'Contact']];
         yield 'in small letters' => ["we keep goats\n\nwhat would be on it. home. cheese (what there is). days out with the booking. contact", $page, ['Home', 'Cheese', 'Days out', 'Contact']];

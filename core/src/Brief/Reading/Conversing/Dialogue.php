@@ -29,8 +29,9 @@ final readonly class Dialogue
     private const OF_QUESTIONNAIRE = '/^(?:q|a|question|answer|ques|ans)$/iu';
     private const SPEAKER = '/^('.self::MOMENT.')?(?<speaker>[\p{L}][\p{L}\s.\'’-]{0,30}(?:\([\p{L}\s]{2,20}\))?):\s+(?=\S)/iu';
 
-    /** "priya  9:05 AM", alone in its line: who speaks in those below. */
-    private const HEAD = '/^\s*(?<speaker>\p{L}[\p{L}\d_.\'’ -]{0,30}?)\s{1,4}[\[(]?(?:(?:today|yesterday)(?: at)? )?\d{1,2}[:.]\d\d(?:\s?[ap]\.?m\.?)?[\])]?\s*$/iu';
+    private const CLOCK = '\d{1,2}[:.]\d\d(?:[:.]\d\d)?(?:\s?[ap]\.?m\.?)?';
+    /** "priya  9:05 AM", "00:00:09 Tobi Adeyemi", alone in its line: who speaks in those below. */
+    private const HEAD = '/^\s*(?:(?<speaker>\p{L}[\p{L}\d_.\'’ -]{0,30}?)\s{1,4}[\[(]?(?:(?:today|yesterday)(?: at)? )?'.self::CLOCK.'[\])]?|[\[(]?'.self::CLOCK.'[\])]?\s+(?<named>(?-i:\p{Lu})[\p{L}\'’-]*(?: (?-i:\p{Lu})[\p{L}.\'’-]*){0,3}):?)\s*$/iu';
 
     public function __construct(private Cues $cues)
     {
@@ -90,7 +91,7 @@ final readonly class Dialogue
 
     private function head(Line $line): ?string
     {
-        return 1 === preg_match(self::HEAD, $line->text, $m) ? mb_strtolower(trim($m['speaker'])) : null;
+        return 1 === preg_match(self::HEAD, $line->text, $m) ? mb_strtolower(trim($m['speaker'].($m['named'] ?? ''))) : null;
     }
 
     /**

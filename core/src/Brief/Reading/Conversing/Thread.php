@@ -13,7 +13,7 @@ final readonly class Thread
 {
     private const WROTE = '/^\s*(?:>\s*)*(?:On\s.{5,120}\bwrote:|Am\s.{5,80}\bschrieb.{0,60}:)\s*$/u';
     private const ORIGINAL = '/^[-_\s]*(?:original message|forwarded message|begin forwarded message:?)[-_\s]*$/iu';
-    private const HEAD = '/^\s*(?:>\s*)*(?<field>From|To|Cc|Bcc|Sent|Date|Subject|Reply-To)\s*:\s*(?<value>.*)$/iu';
+    private const HEAD = '/^\s*(?:>\s*)*(?<field>From|To|Cc|Bcc|Sent|Date|Subject|Re|Reply-To)\s*:\s*(?<value>.*)$/iu';
     private const GREETING = '/^(?:hi|hiya|hello|hey|dear|(?:good )?(?:morning|afternoon|evening))\s+(?<name>\p{Lu}\p{L}+)\b/iu';
     private const QUOTED = '/^(?:\s*>)+ ?/';
     /** Other fields of a head stand this many lines away at most. */

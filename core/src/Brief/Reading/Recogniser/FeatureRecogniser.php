@@ -96,6 +96,9 @@ final readonly class FeatureRecogniser implements Recogniser
                 continue;
             }
             [$words, $offset] = $this->refusedOrNamed($feature, $sentence, $matches[0]);
+            if ('page_refusal' !== $topic && $this->cues->isGivenUp($sentence->text)) {
+                continue;
+            }
             if ('page_refusal' === $topic || ($this->negation->covers($sentence, $offset) && 1 !== preg_match(self::NEVER_DID, $sentence->text))) {
                 yield new Candidate(FactKind::PageRefusal, Phrase::title($this->nameOfRefused($feature, $words)), $sentence->start + $offset, \strlen($words), 0.93, detail: array_filter(['feature' => $this->cues->featureRefused($feature, $words)]));
             } elseif ($wished || $this->isNamed($feature, $sentence, $words) || ('page_request' === $topic && $this->saysWhatIsThere($sentence)) || ('page_request' === $topic && 1 === preg_match('/\bwith (?:an?|the|our)?\s*$|\([^)]*$/iu', substr($sentence->text, 0, $offset)))) {

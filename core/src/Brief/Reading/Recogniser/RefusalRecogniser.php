@@ -57,7 +57,7 @@ final readonly class RefusalRecogniser implements Recogniser
             if (FactKind::AvoidWord->value === $sentence->block->topic) {
                 yield from $this->hated($sentence);
             }
-            if (!$sentence->isSpoken() || BlockKind::Title === $kind || BlockKind::Heading === $kind || $this->isGivenUp($sentence) || \in_array($sentence->block->topic, self::ANSWERS, true)) {
+            if (!$sentence->isSpoken() || BlockKind::Title === $kind || BlockKind::Heading === $kind || $this->cues->isGivenUp($sentence->text) || \in_array($sentence->block->topic, self::ANSWERS, true)) {
                 continue;
             }
             if (1 === preg_match(self::OF_WORDS, $sentence->text) || false === $sentence->block->agreed && FactKind::Offering->value === $sentence->block->topic && !$this->cues->isSiteThing($sentence->text)) {
@@ -76,12 +76,6 @@ final readonly class RefusalRecogniser implements Recogniser
     private function isClaim(Sentence $sentence): bool
     {
         return (\in_array($sentence->block->topic, self::CLAIMS, true) || 1 === preg_match('/\b(?:different|special|unusual|unique) (?:about|with|at) (?:us|it|our|the)\b/iu', $sentence->text)) && 1 !== preg_match('/\b(?:page|section|site|website|please|want)\b/iu', $sentence->text);
-    }
-
-    /** "We don't do small jobs anymore" says nothing of the site. */
-    private function isGivenUp(Sentence $sentence): bool
-    {
-        return 1 === preg_match($this->cues->givenUp, $sentence->text) && 1 !== preg_match('/\b(?:pages?|section|site|website|please|blog|shop|mention(?:ed)?|on it|on there|photos?)\b/iu', $sentence->text);
     }
 
     /** @return iterable<Candidate> "Hates: carousels", which are no words */

@@ -14,12 +14,14 @@ use DunePocket\Catalogue\WordWeights;
 /** Features that no wording gives away: each by the sentence that most likely asks for it. */
 final readonly class LearntFeatures implements Learnt
 {
-    private const ENOUGH = -2.0;
+    private const ENOUGH = -2.6;
+    /** A few sentences show too little to guess from. */
+    private const ENOUGH_IN_SHORT = -1.0;
     /** The more sentences there are, the likelier one of them looks as if it asked, so that it must be surer. */
     private const USUAL = 8;
     private const LONGER = 0.5;
     /** What a sentence in which a wording read another feature, or a refusal, must be likelier by. */
-    private const EXPLAINED = 2.0;
+    private const EXPLAINED = 3.0;
     private const EXPLAIN = [FactKind::Feature, FactKind::PageRefusal];
 
     /** @param array<string, WordWeights> $weights by feature */
@@ -39,7 +41,7 @@ final readonly class LearntFeatures implements Learnt
         $told = array_values(array_filter($read, static fn (Candidate $candidate): bool => \in_array($candidate->kind, self::EXPLAIN, true)));
         $places = $this->places($told);
         $sentences = array_map(fn (Weighed $weighed): array => [$weighed, $this->isExplained($weighed->sentence, $told, $places) ? self::EXPLAINED : 0.0], array_filter($sentences, $this->mayAsk(...)));
-        $enough = self::ENOUGH + self::LONGER * log(max(1.0, \count($sentences) / self::USUAL));
+        $enough = \count($sentences) < self::CONTEXT ? self::ENOUGH_IN_SHORT : self::ENOUGH + self::LONGER * log(max(1.0, \count($sentences) / self::USUAL));
         foreach (array_diff(array_keys($this->weights), $names) as $number => $feature) {
             [$likeliest, $highest] = [null, $enough];
             foreach ($sentences as [$weighed, $explained]) {

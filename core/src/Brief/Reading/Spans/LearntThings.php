@@ -21,6 +21,8 @@ final readonly class LearntThings implements Learnt
     /** Years, sums of money, things counted. */
     private const NO_THING = '/\d{4}|[£$€]|^(?:two|three|four|five|six|seven|eight|nine|ten|twelve|twenty|thirty|forty|fifty|sixty|\d+)\s/iu';
 
+    /** A few sentences show too little to guess from. */
+    private const SURER_IN_SHORT = 0.8;
     private const BUSINESS = '/^\s+(?:place|business|company|firm|outfit)\b/iu';
 
     private SpanOdds $odds;
@@ -57,13 +59,14 @@ final readonly class LearntThings implements Learnt
         $told = array_flip(array_map(static fn (Candidate $candidate): int => $candidate->start, array_filter($read, fn (Candidate $candidate): bool => $candidate->kind === $this->kind)));
         $best = [];
         $found = [];
+        $enough = $this->limits['enough'] + (\count($sentences) < self::CONTEXT ? self::SURER_IN_SHORT : 0.0);
         foreach ($sentences as $sentence) {
             foreach ($sentence->spans as $i => $span) {
                 $words = mb_strtolower($span->text);
                 $best[$words] = max($best[$words] ?? $sentence->odds[$i], $sentence->odds[$i]);
             }
             if ($this->mayNameAny($sentence) && !$this->isAnswered($sentence, $told)) {
-                array_push($found, ...array_filter(SpanOdds::likely($sentence, $this->limits['enough']), fn (Span $span): bool => $this->mayBe($span) && !$this->saysWhatTheyAre($span, $sentence->sentence)));
+                array_push($found, ...array_filter(SpanOdds::likely($sentence, $enough), fn (Span $span): bool => $this->mayBe($span) && !$this->saysWhatTheyAre($span, $sentence->sentence)));
             }
         }
         foreach ($found as $span) {

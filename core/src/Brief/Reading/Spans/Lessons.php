@@ -17,7 +17,7 @@ use DunePocket\Catalogue\Catalogue;
 final readonly class Lessons
 {
     /** Odds from which on a few words name a thing, and below which what a wording read is none. */
-    private const REFUSED = ['enough' => -1.3, 'doubtful' => -5.5];
+    private const REFUSED = ['enough' => -1.4, 'doubtful' => -5.5];
     private const OFFERED = ['enough' => 0.4, 'doubtful' => -4.4];
     private const ASKED = ['enough' => 2.0, 'doubtful' => -\INF];
     private const SERVED = ['enough' => 0.25, 'doubtful' => -5.0];

@@ -36,7 +36,7 @@ final readonly class LikelyClaim implements Learnt
     private const RARE = 1.5;
     private const LEARNT = 0.8;
     /** Odds as WordWeights has them: one sentence in many makes the claim, so that less than even is much. */
-    private const USUAL_ODDS = 2.3;
+    private const USUAL_ODDS = 3.3;
     private const MOST_ODDS = 3.0;
     private const TOPICS = [null, 'business_kind', 'offering', 'person'];
     private const FEWEST_WORDS = 4;

@@ -95,6 +95,15 @@ final class DialogueTest extends TestCase
         self::assertSame(['we run clubs', 'parents', 'fun', 'no forum'], array_values(array_map(static fn (Line $line): string => $line->text, $said)));
     }
 
+    public function testTheTimeMayStandBeforeTheNameAboveATurn(): void
+    {
+        $text = "00:00:04 Freya Lund\nWhat is it called?\n\n00:00:09 Tobi Ade\nSaltmarsh Sound.\n\n00:00:12 Freya Lund\nWho buys?\n\n00:00:15 Tobi Ade\nCharities.\n\n00:00:20 Freya Lund\nPages?\n\n00:00:24 Tobi Ade\nHome and contact.";
+        $dialogue = new Dialogue(Bench::catalogue()->cues());
+        self::assertTrue($dialogue->isHeaded(self::lines($text)));
+        $clients = array_filter($dialogue->ofHeaded(self::lines($text)), static fn (Line $line): bool => $line->isClients() && !$line->isBlank());
+        self::assertSame(['Saltmarsh Sound.', 'Charities.', 'Home and contact.'], array_values(array_map(static fn (Line $line): string => $line->text, $clients)));
+    }
+
     public function testTimesOfTheDayAreNoSpeakers(): void
     {
         self::assertFalse((new Dialogue(Bench::catalogue()->cues()))->isHeaded(self::lines("Yoga 9:00\nPilates 9:30\nYoga 10:00\nBarre 11:00\nPilates 12:00\nYoga 18:00\nBarre 19:00")));

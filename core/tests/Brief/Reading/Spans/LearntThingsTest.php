@@ -38,7 +38,7 @@ final class LearntThingsTest extends TestCase
         return (new Lessons(SpanFinder::with(Bench::catalogue()), [$learnt]))->weighed(\is_string($reading) ? Readings::of($reading) : $reading, $read);
     }
 
-    private static function things(FactKind $kind = FactKind::Offering, float $enough = -1.2, float $doubtful = -9.0, float $sure = \INF): LearntThings
+    private static function things(FactKind $kind = FactKind::Offering, float $enough = -2.0, float $doubtful = -9.0, float $sure = \INF): LearntThings
     {
         return new LearntThings($kind, new WordWeights(WordWeights::parse(self::WEIGHTS)), ['enough' => $enough, 'doubtful' => $doubtful], [FactKind::Feature], $sure, '/no longer/');
     }
@@ -49,6 +49,12 @@ final class LearntThingsTest extends TestCase
         self::assertSame(['Boats'], Sentences::values($found));
         self::assertSame('boats', substr('We mend boats.', $found[0]->start, $found[0]->length));
         self::assertFalse($found[0]->isPlain(), 'it is no more than a hint');
+    }
+
+    public function testAFewSentencesMustTellMorePlainly(): void
+    {
+        self::assertSame([], self::weighed(self::things(enough: -1.2), 'We mend boats.'));
+        self::assertSame(['Boats'], Sentences::values(self::weighed(self::things(enough: -1.2), 'We mend boats. That is so. It is. It was. It will be.')));
     }
 
     public function testOfTwoOnTopOfEachOtherTheLikelierCounts(): void
@@ -104,7 +110,7 @@ final class LearntThingsTest extends TestCase
 
     public function testWordsThatMayNameNothingAreLeftOut(): void
     {
-        $things = new LearntThings(FactKind::Offering, new WordWeights(WordWeights::parse(self::WEIGHTS)), ['enough' => -1.2, 'doubtful' => -9.0], mayName: static fn (string $words): bool => 'boats' !== $words);
+        $things = new LearntThings(FactKind::Offering, new WordWeights(WordWeights::parse(self::WEIGHTS)), ['enough' => -2.0, 'doubtful' => -9.0], mayName: static fn (string $words): bool => 'boats' !== $words);
         self::assertSame([], self::weighed($things, 'We mend boats.'));
         self::assertSame(['Rafts'], Sentences::values(self::weighed($things, 'We mend rafts.')));
     }

@@ -22,7 +22,7 @@ final readonly class Enumerated implements PageWording
     private const WISHED = '/^[^,:]{0,30}?\b(?:i|we)(?:[\'’]d)?\s+(?:would |will |shall |just |only )*(?:need|want|like|wish|imagine|see|suggest|propose)(?:\s+to have|\s+for)?\s+/iu';
     private const LEAD = '/^\W*(?:pages? )?(?:(?:i|we)[\'’]d (?:say|go for|go with|have|want|like|need)|i(?:[\'’]m| am)? (?:thinking|think|reckon|suppose|guess|dunno)|maybe|probably)[,:]?\s+/iu';
     /** "…, about me with a picture of me and the bike, and contact" */
-    private const WITH = '/(?<=\p{L})(?<!start)(?<!begin)(?<!work) with (?:an?|the|some|our|my|lots|all|pictures?|photos?)\b[^,.;:]*(?=,)/iu';
+    private const WITH = '/(?<=\p{L})(?<!start)(?<!begin)(?<!work) with (?:an?|the|some|our|my|lots|all|pictures?|photos?)\b[^,.;:]*(?=,|\s*[.;!?]?\s*$)/iu';
     private const END = '/[.;!?]\s|\s[-–—]\s|,?\s(?:but|so|nothing|no|that[\'’]?s|not|without|because)\b/iu';
 
     public function __construct(private PageRequests $make, private Negation $negation)

@@ -13,6 +13,7 @@ final readonly class PageAbout implements PageWording
 {
     private const CERTAINTY = 0.93;
     private const PAGE_ABOUT = '/\b(?:a|one|another|separate|the)?(?<!own)(?<!each)(?<!own )(?<!each )\s*\bpage\s+(?:(?:is|would be|will be|will do)\s+(?:plenty\s+|enough\s+|fine\s+)?)?(?:for|about|on|of|with|explaining|listing|showing|where)\s+(?<name>[^.,;!?\n()]{2,60}?)(?=\s*(?:[.,;!?\n()+]|$|\sso\b|\swhich\b|\sbecause\b|\sbut\b|\sand (?:we|a|one|i|he|she|they|it|you|another|maybe|then)\b|\swith\b|\sthat\b|\s(?:is|would be) (?:an? )?(?:must|needed|essential|important|enough|plenty|fine|good|nice|great|lovely|useful)\b))/iu';
+    private const NAMED_PAGE = '/(?<name>\p{L}+) page with\s+$/iu';
     private const COUNTED = '/^(?:them|these|those|two|three|four|five|six|seven|eight|nine|ten)$/iu';
     private const PAGE_WITH = '/(?<name>[\p{L}][\p{L} ]{2,39}),?\s+with\s+$/iu';
     private const NO_THING = '/^(?:its|their|our|his|her) own\b|^(?:course$|google|facebook|it|that|this|now|you|(?:us|me)\b.|(?:the )?(?:two|three|four|both|all) of us\b)/iu';
@@ -26,7 +27,7 @@ final readonly class PageAbout implements PageWording
         preg_match_all(self::PAGE_ABOUT, $sentence->text, $matches, \PREG_SET_ORDER | \PREG_OFFSET_CAPTURE);
         foreach ($matches as $m) {
             [$name, $offset] = [$m['name'][0], (int) $m['name'][1]];
-            if ($this->negation->covers($sentence, (int) $m[0][1]) || 1 === preg_match(self::NO_THING, $name)) {
+            if ($this->negation->covers($sentence, (int) $m[0][1]) || 1 === preg_match(self::NO_THING, $name) || $this->isNamed(substr($sentence->text, 0, $offset))) {
                 continue;
             }
             if (1 === preg_match('/^(?:us|me)$/iu', $name)) {
@@ -39,6 +40,12 @@ final readonly class PageAbout implements PageWording
                 yield from $this->make->pages(Phrase::list($name), $sentence->start + $offset, self::CERTAINTY);
             }
         }
+    }
+
+    /** "A contact page with a map": the page has its name, and what follows is on it. */
+    private function isNamed(string $before): bool
+    {
+        return 1 === preg_match(self::NAMED_PAGE, $before, $m) && $this->make->isKnown($m['name']);
     }
 
     /** "Services, with a page for each of the four": the page before says of what. */
