@@ -10,6 +10,8 @@ use DunePocket\Brief\Reading\Role;
 /** The messages of a thread as far as they are read, each line with its age and whose words it holds. */
 final class Messages
 {
+    /** From so many questions on that were answered below, all that is quoted asks: "> Photos". */
+    private const ANSWERED_BELOW = 2;
     private const NUMBERED = '/^\s*\d{1,2}[.)]\s/';
 
     /** @var non-empty-list<list<Line>> the newest first */
@@ -20,6 +22,9 @@ final class Messages
     private bool $quotedSince = false;
     /** A numbered question was quoted: further numbers are the same one's. */
     private bool $asksByNumber = false;
+    private bool $justAsked = false;
+    /** How many quoted questions had their answer right below. */
+    private int $answered = 0;
 
     /** @param list<string> $greeted first names, in lower case, of those whom the client writes to */
     public function __construct(private readonly array $greeted)
@@ -36,7 +41,8 @@ final class Messages
     public function quote(Line $line): void
     {
         $this->byOther = null === $this->sender ? $this->isGreeted($line->text) : $this->isAnother($line->text);
-        $this->quotedSince = $this->asksByNumber = false;
+        $this->quotedSince = $this->asksByNumber = $this->justAsked = false;
+        $this->answered = 0;
         $this->messages[] = [];
         $this->add(new Line($line->start, $line->text, $this->age(), Role::Frame));
     }
@@ -71,7 +77,9 @@ final class Messages
             default => $this->age(),
         };
         $isNumbered = $quoted > 0 && 1 === preg_match(self::NUMBERED, $text);
-        $asks = $quoted > 0 && (str_ends_with(rtrim($text), '?') || ($isNumbered && $this->asksByNumber));
+        $asks = $quoted > 0 && '' !== trim($text) && (str_ends_with(rtrim($text), '?') || ($isNumbered && $this->asksByNumber) || $this->answered >= self::ANSWERED_BELOW);
+        $this->answered += $answersBelow && $this->justAsked ? 1 : 0;
+        $this->justAsked = $asks || ($this->justAsked && !$answersBelow);
         $this->asksByNumber = $this->asksByNumber || ($isNumbered && $asks);
         $this->add(new Line($line->start + $quoted, $text, $age, ($this->byOther && !$answersBelow) || $asks ? Role::Other : Role::Client));
     }

@@ -20,6 +20,8 @@ final readonly class LearntName implements Learnt
     private const DATE = '/\d.*\b(?:january|february|march|april|may|june|july|august|september|october|november|december)\b/iu';
     /** What the words may be known as instead. */
     private const INSTEAD = [FactKind::Offering, FactKind::PageRequest, FactKind::PageRefusal, FactKind::Feature, FactKind::Audience, FactKind::Location, FactKind::AreaServed, FactKind::ContactPhone, FactKind::ContactAddress, FactKind::OpeningHours, FactKind::Price];
+    /** "Stony Lane Nursery nr Wem" */
+    private const GOES_ON = '/\s(?:nr|near|in|at|of|from|on|by|for|with|and)$/iu';
     /** "Gregor Tait <gregor@…>" */
     private const SENDER = '/^\W*(\p{L}{2,})[^<>]*<\1@/iu';
     /** "Who's Saltmarsh Vets?" */
@@ -75,6 +77,7 @@ final readonly class LearntName implements Learnt
     private function mayBeName(Span $span, Sentence $sentence): bool
     {
         return 1 !== preg_match(self::DATE, $span->text)
+            && 1 !== preg_match(self::GOES_ON, $span->text)
             && 1 !== preg_match(self::SENDER, $sentence->text)
             && (mb_strtolower($span->text) !== $span->text || 1 !== preg_match(self::OF_OURS, substr($sentence->text, 0, $span->start - $sentence->start)));
     }

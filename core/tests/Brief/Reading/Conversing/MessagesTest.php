@@ -35,6 +35,21 @@ final class MessagesTest extends TestCase
         self::assertSame([['On Tue, Kay wrote:', 1, Role::Frame], ['Do you want a blog?', 1, Role::Other], ['God no.', 0, Role::Client]], self::told($messages));
     }
 
+    public function testAmongQuotedQuestionsWithAnswersBelowAWordAsksToo(): void
+    {
+        $messages = new Messages([]);
+        foreach (['> Who comes?' => 2, 'Farmers.' => 0, '> Pages?' => 2, 'Home.' => 0, '> Photos' => 2, 'Of the team.' => 0] as $text => $quoted) {
+            $messages->say(new Line(0, $text), $quoted);
+        }
+        self::assertSame(['Photos', 1, Role::Other], self::told($messages)[4]);
+
+        $earlier = new Messages([]);
+        foreach (['No blog.' => 0, '> We need photos' => 2] as $text => $quoted) {
+            $earlier->say(new Line(0, $text), $quoted);
+        }
+        self::assertSame(Role::Client, self::told($earlier)[1][2], 'what was quoted without a question was said by the client before');
+    }
+
     public function testWhoIsGreetedIsTheDesigner(): void
     {
         $messages = new Messages(['kay']);
