@@ -96,10 +96,11 @@ final readonly class FeatureRecogniser implements Recogniser
                 continue;
             }
             [$words, $offset] = $this->refusedOrNamed($feature, $sentence, $matches[0]);
-            if ('page_refusal' !== $topic && $this->cues->isGivenUp($sentence->text)) {
+            $isDenied = 'page_refusal' !== $topic && $this->negation->covers($sentence, $offset) && 1 !== preg_match(self::NEVER_DID, $sentence->text);
+            if ($isDenied && $this->cues->isGivenUp($sentence->text)) {
                 continue;
             }
-            if ('page_refusal' === $topic || ($this->negation->covers($sentence, $offset) && 1 !== preg_match(self::NEVER_DID, $sentence->text))) {
+            if ('page_refusal' === $topic || $isDenied) {
                 yield new Candidate(FactKind::PageRefusal, Phrase::title($this->nameOfRefused($feature, $words)), $sentence->start + $offset, \strlen($words), 0.93, detail: array_filter(['feature' => $this->cues->featureRefused($feature, $words)]));
             } elseif ($wished || $this->isNamed($feature, $sentence, $words) || ('page_request' === $topic && $this->saysWhatIsThere($sentence)) || ('page_request' === $topic && 1 === preg_match('/\bwith (?:an?|the|our)?\s*$|\([^)]*$/iu', substr($sentence->text, 0, $offset)))) {
                 yield new Candidate(FactKind::Feature, $feature, $sentence->start + $offset, \strlen($words), $asked ? self::ASKED : self::WISHED, detail: ['wording' => Phrase::tidy($words)]);
