@@ -120,6 +120,8 @@ final class LongTextsTest extends TestCase
         yield 'after what was told' => ["We make whisky and gin. Then there's cask ownership, where you buy a cask.", $offering, ['Whisky', 'Gin', 'Cask ownership']];
         yield 'a clause within the list' => ['We offer counselling, which is most of my week, and supervision.', $offering, ['Counselling', 'Supervision']];
         yield 'a page by its name, with what is on it' => ['I figure a home page, rentals, an FAQ and a contact page with a map to the ramp.', FactKind::PageRequest, ['Home', 'Rentals', 'FAQ', 'Contact']];
+        yield 'names that begin like something else' => ["Services: upcycling workshops, up-cycled chairs, how to draw, lamps\n\nIt should be plain.", $offering, ['Upcycling workshops', 'Up-cycled chairs', 'How to draw', 'Lamps']];
+        yield 'a verb within a name' => ['We are a studio in Calder. We offer keep-fit classes, yoga and pilates.', $offering, ['Keep-fit classes', 'Yoga', 'Pilates']];
         yield 'what is offered on a day' => ['We make pots. Saturdays are clay parties.', $offering, ['Pots', 'Clay parties']];
         yield 'what falls outside' => ["5. Structure\n5.1 The following pages are required: Home, Fees.\n5.2 A client portal falls outside the scope.", FactKind::PageRefusal, ['Client portal']];
         yield 'pages, a sentence each' => ['I would like these pages. Home. Rooms, with one page for each. Table, for the restaurant. Around us. Contact, with a map because nobody finds us.', $page, ['Home', 'Rooms', 'Table', 'Around us', 'Contact']];
