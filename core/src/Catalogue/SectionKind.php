@@ -59,4 +59,10 @@ final readonly class SectionKind
             $node->bool('frame', false),
         );
     }
+
+    /** Whether the two should not stand side by side, as they do the same work. */
+    public function standsApartFrom(string $kind): bool
+    {
+        return \in_array($kind, $this->apart, true);
+    }
 }

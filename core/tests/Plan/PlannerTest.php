@@ -88,6 +88,15 @@ final class PlannerTest extends TestCase
         self::assertContains('contact-form', self::kinds(self::page($plan, 'home')));
     }
 
+    public function testWhatDoesTheSameWorkStandsApart(): void
+    {
+        $plan = Bench::planned("We are Brack Outdoors, an outdoor centre in Keld. We offer canoeing and rock climbing. Six pages: Home, Activities, Schools, Groups, Staying here, Contact.\n\nWe want teachers to ask for a quote. Our maps should be sold online. We would like lots of photographs.")->plan;
+        $kinds = self::kinds(self::page($plan, 'home'));
+        self::assertContains('product-grid', $kinds);
+        self::assertContains('gallery', $kinds);
+        self::assertNotSame(1, abs((int) array_search('gallery', $kinds, true) - (int) array_search('product-grid', $kinds, true)), implode(' ', $kinds));
+    }
+
     public function testAListThatLeavesHomeOutDoesNotCountIt(): void
     {
         $plan = Bench::planned("Halden tunes pianos in Harl. We offer tuning and repairs.\nFour pages: Tuning, Repairs, About me, Contact.")->plan;

@@ -57,7 +57,7 @@ final readonly class PlaceAdviser
     {
         foreach (array_filter([$before, $after]) as $neighbour) {
             $other = $this->catalogue->sectionKind($neighbour);
-            if (\in_array($other->id, $kind->apart, true)) {
+            if ($kind->standsApartFrom($other->id)) {
                 return \sprintf('Does not stand well beside “%s”.', $other->label);
             }
         }

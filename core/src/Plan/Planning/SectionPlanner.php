@@ -65,11 +65,12 @@ final readonly class SectionPlanner
         $kinds = \in_array('product-grid', $page->takenOver, true) ? array_values(array_diff($kinds, ['services-list'])) : $kinds;
         $kinds = 'home' === $page->kind ? $this->shortEnough($this->withProof($kinds)) : $kinds;
 
-        return $this->withCallLast($this->keptApart(\in_array('quote-form', $kinds, true) ? array_values(array_diff($kinds, ['contact-form'])) : $kinds));
+        return $this->keptApart($this->withCallLast(\in_array('quote-form', $kinds, true) ? array_values(array_diff($kinds, ['contact-form'])) : $kinds));
     }
 
     /**
-     * Of two neighbours that do the same work the later moves up to where it has other neighbours.
+     * Of two neighbours that do the same work the later moves up to where it has other neighbours. What asks for the
+     * action stays: the call that ends the page settles it.
      *
      * @param list<string> $kinds
      *
@@ -77,30 +78,18 @@ final readonly class SectionPlanner
      */
     private function keptApart(array $kinds): array
     {
-        for ($i = 1; $i < \count($kinds); ++$i) {
-            if (!$this->doTheSame($kinds[$i - 1], $kinds[$i])) {
-                continue;
+        /** @var list<string> $apart */
+        $apart = [];
+        foreach ($kinds as $id) {
+            $kind = $this->catalogue->sectionKind($id);
+            $at = \count($apart);
+            while (Stage::Action !== $kind->stage && $at > 1 && ($kind->standsApartFrom($apart[$at - 1]) || $kind->standsApartFrom($apart[$at] ?? ''))) {
+                --$at;
             }
-            $others = $kinds;
-            [$kind] = array_splice($others, $i, 1);
-            for ($at = $i - 2; $at > 1; --$at) {
-                if (!$this->doTheSame($others[$at - 1], $kind) && !$this->doTheSame($kind, $others[$at])) {
-                    array_splice($others, $at, 0, [$kind]);
-                    $kinds = $others;
-                    break;
-                }
-            }
+            array_splice($apart, $at > 1 ? $at : \count($apart), 0, [$id]);
         }
 
-        return $kinds;
-    }
-
-    /** Whether they should not stand side by side; what asks for the action is settled by the call that ends the page. */
-    private function doTheSame(string $one, string $other): bool
-    {
-        [$first, $second] = [$this->catalogue->sectionKind($one), $this->catalogue->sectionKind($other)];
-
-        return Stage::Action !== $first->stage && Stage::Action !== $second->stage && (\in_array($other, $first->apart, true) || \in_array($one, $second->apart, true));
+        return $apart;
     }
 
     /**
@@ -172,7 +161,7 @@ final readonly class SectionPlanner
         $call = array_values(array_intersect($kinds, ['call-to-action']));
         $others = array_values(array_diff($kinds, $call));
         $last = $others[\count($others) - 1] ?? null;
-        $calls = null !== $last && [] !== array_intersect($call, $this->catalogue->sectionKind($last)->apart);
+        $calls = null !== $last && [] !== array_filter($call, $this->catalogue->sectionKind($last)->standsApartFrom(...));
 
         return $calls ? $others : [...$others, ...$call];
     }

@@ -23,7 +23,7 @@ final readonly class IllNeighbours implements Rule
         foreach ($plan->pages as $page) {
             foreach ($page->sections() as $i => $section) {
                 $before = $page->sections()[$i - 1] ?? null;
-                if (null !== $before && \in_array($before->kind, $this->catalogue->sectionKinds()[$section->kind]->apart ?? [], true)) {
+                if (null !== $before && ($this->catalogue->sectionKinds()[$section->kind] ?? null)?->standsApartFrom($before->kind) === true) {
                     yield new Finding('ill-neighbours', Level::Note, [$page->id, $section->id], \sprintf('On “%s”, “%s” and “%s” stand side by side and do the same work. Put another section between, or give one up.', $page->title, $before->title, $section->title));
                 }
             }
