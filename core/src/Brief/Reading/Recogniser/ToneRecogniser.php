@@ -26,8 +26,8 @@ final readonly class ToneRecogniser implements Recogniser
     /** "Gentle Mr. Fairweather," */
     private const GREETING = '/^(?:gentle|kind|dear) (?:mr|mrs|ms|miss|sir|madam|dr)\b/iu';
 
-    /** "If I see shabby chic I'll scream", "Such expressions shall be avoided" */
-    private const HATED = '/\bif (?:i|we) (?:ever )?(?:see|read|hear)\b|\b(?:a rash|hives|allergic|cringe|shudder)\b|\b(?:be|is|are) (?:avoided|banned|forbidden)\b|\b(?:don[\'’]?t|never) (?:ever )?(?:want|like|wish) to (?:see|read|hear)\b/iu';
+    /** "If I see shabby chic I'll scream", "I don't want to see it, even as a joke" */
+    private const HATED = '/\b(?:if (?:i|we) (?:ever )?|(?:don[\'’]?t|never) (?:ever )?(?:want|like|wish) to )(?:see|read|hear)\b/iu';
 
     /** Where other wishes are listed, only what can be nothing else is about the voice. */
     private const LISTS = ['design_note', 'feature'];

@@ -70,10 +70,10 @@ final readonly class PlainOverHints implements Rule
             : array_filter($candidates, static fn (Candidate $candidate): bool => $candidate->certainty >= self::OUTRIGHT);
     }
 
-    /** @return array<Candidate> the tones asked for; what a sample of the client's writing says is not said of the site */
+    /** @return array<Candidate> the tones asked for; what a sample of the client's writing says is not said of the site, and a word to avoid asks for none */
     private function withoutConclusions(Contenders $contenders): array
     {
-        $tones = array_filter($contenders->all(FactKind::Tone), static fn (Candidate $tone): bool => $tone->isInferred() || !$contenders->overlap(FactKind::VoiceSample, $tone));
+        $tones = array_filter($contenders->all(FactKind::Tone), static fn (Candidate $tone): bool => $tone->isInferred() || (!$contenders->overlap(FactKind::VoiceSample, $tone) && !$contenders->overlap(FactKind::AvoidWord, $tone)));
         $stated = array_filter($tones, static fn (Candidate $tone): bool => !$tone->isInferred());
 
         return [] === $stated ? $tones : $stated;
