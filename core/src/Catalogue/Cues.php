@@ -10,8 +10,6 @@ use DunePocket\Data\Node;
 /** The words that betray what a client means, from core/catalogue/brief. */
 final readonly class Cues
 {
-    private const OF_THE_SITE = '/\b(?:pages?|section|site|website|please|blog|shop|mention(?:ed)?|on it|on there|photos?)\b/iu';
-
     /** What may stand between what was said and the words that point back at it. */
     private const BEFORE_POINTING = '(?:[,;.]?\s*(?:and|so|because|but)?\s*(?:i (?:think|believe|guess|suppose) )?|\s[–—-]\s*)\b';
 
@@ -89,6 +87,7 @@ final readonly class Cues
     public string $afterRefusedName;
     /** What only websites have and clients often refuse, beside pages and features. */
     public string $siteThings;
+    private string $ofTheSite;
     /** What is never refused as a page. */
     public string $noRefusals;
     /** A name and what the business of that name does. */
@@ -220,6 +219,7 @@ final readonly class Cues
         $this->afterAll = $expand('(?:'.implode('|', $unwilling->strings('after_all')).')');
         $this->siteThings = $expand('(?:'.implode('|', [...$cues->strings('site_things'), ...array_map(static fn (Node $thing): string => $thing->string('find'), $unwilling->children('things'))]).')');
         $this->noRefusals = $any('no_refusals');
+        $this->ofTheSite = $any('of_the_site');
         $this->doing = $expand('^(?:(?:now|mainly|mostly|also) )?(?-i:(?=\p{Ll})){DOES}\s');
         $this->does = $expand('^{NAME}\s+(?:now |also |mainly )?(?:{DOES}|helps|serves|supports)\s');
         $this->nobody = $any('nobody');
@@ -343,7 +343,7 @@ final readonly class Cues
     /** "We don't do small jobs anymore": something no longer offered, which says nothing of the site. */
     public function isGivenUp(string $sentence): bool
     {
-        return 1 === preg_match($this->givenUp, $sentence) && 1 !== preg_match(self::OF_THE_SITE, $sentence);
+        return 1 === preg_match($this->givenUp, $sentence) && 1 !== preg_match($this->ofTheSite, $sentence);
     }
 
     public function isNegated(string $words): bool

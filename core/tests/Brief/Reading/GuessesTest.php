@@ -104,6 +104,7 @@ final class GuessesTest extends TestCase
     public static function addresses(): iterable
     {
         yield 'two words' => ['peewitbarn', 'Peewit Barn'];
+        yield 'a word of three letters' => ['saltpanbakery', 'Salt Pan Bakery'];
         yield 'three words' => ['greenlanekennels', 'Green Lane Kennels'];
         yield 'with a small word' => ['houseofbread', 'House of Bread'];
     }

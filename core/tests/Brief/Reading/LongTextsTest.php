@@ -123,7 +123,7 @@ final class LongTextsTest extends TestCase
         yield 'names that begin like something else' => ["Services: upcycling workshops, up-cycled chairs, how to draw, lamps\n\nIt should be plain.", $offering, ['Upcycling workshops', 'Up-cycled chairs', 'How to draw', 'Lamps']];
         yield 'a verb within a name' => ['We are a studio in Calder. We offer keep-fit classes, yoga and pilates.', $offering, ['Keep-fit classes', 'Yoga', 'Pilates']];
         yield 'what is offered on a day' => ['We make pots. Saturdays are clay parties.', $offering, ['Pots', 'Clay parties']];
-        yield 'a word to avoid is no tone' => ["Tone: plain. The expressions \"passionate\" and \"playful\" shall be avoided.", FactKind::Tone, ['plain']];
+        yield 'a word to avoid is no tone' => ['Tone: plain. The expressions "passionate" and "playful" shall be avoided.', FactKind::Tone, ['plain']];
         yield 'what falls outside' => ["5. Structure\n5.1 The following pages are required: Home, Fees.\n5.2 A client portal falls outside the scope.", FactKind::PageRefusal, ['Client portal']];
         yield 'pages, a sentence each' => ['I would like these pages. Home. Rooms, with one page for each. Table, for the restaurant. Around us. Contact, with a map because nobody finds us.', $page, ['Home', 'Rooms', 'Table', 'Around us', 'Contact']];
         yield 'after their number' => ["Q1. What do you do?\nFunerals.\n\nQ2. How many pages will you need, and what should they be?\nFour. Home. When someone dies (what to do first). Our family. Contact.", $page, ['Home', 'When someone dies', 'Our family', 'Contact']];

@@ -17,9 +17,9 @@ use DunePocket\Catalogue\Cues;
 final readonly class DomainNameRecogniser implements Recogniser
 {
     private const SHORTEST = 5;
-    /** "saltpanbakery" holds a shorter word, which counts only where longer ones will not do. */
-    private const SHORTEST_WORDS = [4, 3];
     private const SHORTEST_WORD = 4;
+    /** "saltpanbakery": a shorter word counts only where longer ones will not do. */
+    private const SHORTEST_AT_ALL = 3;
     /** "marrowandrye" */
     private const SHORTEST_AFTER_AND = 3;
     private const SHORT_WORDS = ['of', 'and', 'the', 'for', 'red', 'old', 'new', 'big', 'sea', 'oak', 'fox', 'sun'];
@@ -82,10 +82,7 @@ final readonly class DomainNameRecogniser implements Recogniser
     private function spelledOut(array $hosts, Reading $reading): iterable
     {
         foreach ($hosts as $host) {
-            $words = [];
-            foreach (self::SHORTEST_WORDS as $shortest) {
-                $words = [] === $words ? $this->words($host, self::MOST_WORDS, $shortest) : $words;
-            }
+            $words = $this->words($host, self::MOST_WORDS, self::SHORTEST_WORD) ?: $this->words($host, self::MOST_WORDS, self::SHORTEST_AT_ALL);
             if (\count($words) > 1) {
                 yield new Candidate(FactKind::BusinessName, Phrase::properName(implode(' ', $words)), (int) stripos($reading->text->text, $host), \strlen($host), self::GUESSED, Origin::Inferred);
             }
