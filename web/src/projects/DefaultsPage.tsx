@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { Alert, App, Button, Form, Input, InputNumber, Select, Space } from 'antd';
+import { Alert, Button, Form, Input, InputNumber, Select, Space } from 'antd';
 import { useState } from 'react';
 import { Link } from 'react-router-dom';
 import { api, said, type Schemas, unwrap } from '../api/client';
@@ -15,34 +15,33 @@ const CURRENCIES = ['GBP', 'EUR', 'USD', 'CHF', 'AUD', 'CAD', 'NZD', 'SEK', 'NOK
 /** What would otherwise be typed into every project. */
 export default function DefaultsPage() {
   const defaults = useQuery(defaultsQuery);
-  if (defaults.isPending) return <Waiting />;
-  if (defaults.error)
+  const catalogue = useQuery(catalogueQuery);
+  const error = defaults.error ?? catalogue.error;
+  if (error)
     return (
       <Trouble
         title="Your defaults cannot be shown"
-        text={said(defaults.error)}
-        onRetry={() => void defaults.refetch()}
+        text={said(error)}
+        onRetry={() => {
+          void defaults.refetch();
+          void catalogue.refetch();
+        }}
       />
     );
-  return <DefaultsForm saved={defaults.data} />;
+  if (!defaults.data || !catalogue.data) return <Waiting />;
+  return <DefaultsForm saved={defaults.data} catalogue={catalogue.data} />;
 }
 
-function DefaultsForm({ saved }: { saved: Defaults }) {
+function DefaultsForm({ saved, catalogue }: { saved: Defaults; catalogue: Schemas['Catalogue'] }) {
   const queries = useQueryClient();
-  const { message } = App.useApp();
-  const catalogue = useQuery(catalogueQuery).data;
-  const pageKinds = catalogue?.pageKinds ?? [];
-  const sectionKinds = (catalogue?.sectionKinds ?? []).filter((kind) => !kind.frame);
+  const sectionKinds = catalogue.sectionKinds.filter((kind) => !kind.frame);
   const [dropped, setDropped] = useState<string[]>([]);
   const [droppedLayouts, setDroppedLayouts] = useState<string[]>([]);
   const [form] = Form.useForm<Defaults>();
   const own = Form.useWatch('sections', form) as Partial<Defaults['sections'][number]>[] | undefined;
   const save = useMutation({
     mutationFn: (body: Defaults) => unwrap(api.PUT('/api/defaults', { body })),
-    onSuccess: (data) => {
-      queries.setQueryData(defaultsQuery.queryKey, data);
-      void message.success('Saved. New projects start with this.');
-    },
+    onSuccess: (data) => queries.setQueryData(defaultsQuery.queryKey, data),
   });
   return (
     <div className="projects">
@@ -66,6 +65,7 @@ function DefaultsForm({ saved }: { saved: Defaults }) {
             })
           }
           requiredMark={false}
+          onValuesChange={() => save.reset()}
         >
           <Form.Item
             name="pages"
@@ -76,7 +76,7 @@ function DefaultsForm({ saved }: { saved: Defaults }) {
               mode="tags"
               tokenSeparators={[',']}
               placeholder="Accessibility, Privacy"
-              options={pageKinds.map((kind) => ({ value: kind.label, label: kind.label }))}
+              options={catalogue.pageKinds.map((kind) => ({ value: kind.label, label: kind.label }))}
             />
           </Form.Item>
           <Form.Item
@@ -262,9 +262,12 @@ function DefaultsForm({ saved }: { saved: Defaults }) {
               />
             </Form.Item>
           )}
-          <Button type="primary" htmlType="submit" loading={save.isPending}>
-            Save
-          </Button>
+          <Space>
+            <Button type="primary" htmlType="submit" loading={save.isPending}>
+              Save
+            </Button>
+            {save.isSuccess && <span role="status">Saved. New projects start with this.</span>}
+          </Space>
         </Form>
       </main>
     </div>
