@@ -1,6 +1,6 @@
 # Installs what is missing: Debian packages, Composer packages, npm packages.
 
-packages_for_serving="php8.2-fpm php8.2-pgsql php8.2-xml php8.2-mbstring php8.2-intl php8.2-curl php8.2-zip nginx-light postgresql-15 pandoc"
+packages_for_serving="php8.2-fpm php8.2-pgsql php8.2-xml php8.2-mbstring php8.2-intl php8.2-curl php8.2-zip nginx-light postgresql-15 pandoc poppler-utils"
 
 missing_packages() {
   local name

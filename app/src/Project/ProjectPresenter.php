@@ -149,6 +149,7 @@ final readonly class ProjectPresenter
 
         return match (true) {
             null !== $measured => FactKind::Tone === $fact->kind ? "Concluded from how the sample is written, $measured" : $measured,
+            null !== $fact->detail('text') => $fact->detail('text'),
             null !== $fact->detail(Fact::FROM) => \sprintf('From %s', $fact->detail(Fact::FROM)),
             null !== $hint && Origin::Inferred === $fact->origin => "Concluded from “{$hint}”",
             default => null,
@@ -163,9 +164,13 @@ final readonly class ProjectPresenter
             FactKind::Tone, FactKind::BusinessKind => ucfirst($fact->value),
             default => $fact->value,
         };
-        $price = $fact->detail('price');
+        $beside = array_filter(
+            [$fact->detail('duration'), $fact->detail('place'), $fact->detail('price'), $fact->detail('discount')],
+            static fn (?string $term): bool => null !== $term && !str_contains($shown, $term),
+        );
+        $by = $fact->detail('by');
 
-        return null === $price || str_contains($shown, $price) ? $shown : "$shown · $price";
+        return implode(' · ', [null === $by ? $shown : "“{$shown}” – $by", ...$beside]);
     }
 
     /** @return array<string, mixed> */

@@ -39,7 +39,7 @@ final class SourceTest extends ApiTestCase
     {
         yield 'empty' => ['', 'empty'];
         yield 'binary' => ["\x89PNG\0\0\0\1", 'not a text file'];
-        yield 'a broken archive' => ["PK\x03\x04word/document.xml".str_repeat('x', 50), 'broken or locked'];
+        yield 'a broken archive' => ["PK\x03\x04word/document.xml".str_repeat('x', 50), 'This file is broken'];
         yield 'a broken PDF' => ["%PDF-1.4\nnothing", 'cannot be opened'];
         yield 'captions with broken times' => ["WEBVTT\n\nsoon --> later\nHello", 'no caption with a time'];
         yield 'a sitemap with an external entity' => ['<!DOCTYPE a [<!ENTITY x SYSTEM "file:///etc/hostname">]><urlset><url><loc>&x;</loc></url></urlset>', 'entities'];

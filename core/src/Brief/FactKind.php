@@ -38,6 +38,8 @@ enum FactKind: string
     case Deadline = 'deadline';
     case Budget = 'budget';
     case DesignNote = 'design_note';
+    case AdmiredSite = 'admired_site';
+    case Competitor = 'competitor';
 
     /** A kind of which a business has one: a second one is a contradiction, not an addition. */
     public function isSingle(): bool
@@ -69,6 +71,7 @@ enum FactKind: string
             self::ExistingSite => 'Present site',
             self::Founded => 'Since',
             self::DesignNote => 'For the design',
+            self::AdmiredSite => 'Site they like',
             default => ucfirst(str_replace('_', ' ', $this->value)),
         };
     }
@@ -80,12 +83,12 @@ enum FactKind: string
             self::BusinessName, self::BusinessKind, self::Location, self::AreaServed, self::Founded, self::Person => 'Who',
             self::Offering, self::Price => 'What',
             self::Audience => 'For whom',
-            self::Differentiator, self::Proof => 'Why them',
+            self::Differentiator, self::Proof, self::Competitor => 'Why them',
             self::Goal, self::SecondaryGoal, self::Feature => 'What should happen',
             self::PageRequest, self::PageRefusal, self::PageCount => 'Which pages',
             self::Tone, self::AvoidWord, self::Keyphrase, self::VoiceSample, self::Language => 'In which voice',
             self::ContactPhone, self::ContactEmail, self::ContactAddress, self::OpeningHours, self::SocialProfile, self::ExistingSite, self::Deadline, self::Budget => 'Practical matters',
-            self::DesignNote => 'Parked for design',
+            self::DesignNote, self::AdmiredSite => 'Parked for design',
         };
     }
 }

@@ -43,13 +43,25 @@ final class SourceText
                 return mb_convert_encoding(substr($bytes, \strlen($mark)), 'UTF-8', $encoding);
             }
         }
+        if (str_contains($bytes, "\0")) {
+            return self::unmarked($bytes);
+        }
         if (mb_check_encoding($bytes, 'UTF-8')) {
             return $bytes;
         }
-        if (str_contains($bytes, "\0")) {
-            throw new InvalidBrief('This is not a text file. Paste the text, or save it as .txt or .md.');
-        }
 
         return mb_convert_encoding($bytes, 'UTF-8', 'Windows-1252');
+    }
+
+    /** UTF-16 without its mark: in text of European languages every other byte is zero. */
+    private static function unmarked(string $bytes): string
+    {
+        foreach (['UTF-16LE' => '/^(?:[^\0]\0|.[\x20-\x22])+$/s', 'UTF-16BE' => '/^(?:\0[^\0]|[\x20-\x22].)+$/s'] as $encoding => $shape) {
+            if (1 === preg_match($shape, substr($bytes, 0, 200)) && mb_check_encoding($bytes, $encoding)) {
+                return mb_convert_encoding($bytes, 'UTF-8', $encoding);
+            }
+        }
+
+        return $bytes;
     }
 }

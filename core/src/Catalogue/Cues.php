@@ -155,6 +155,22 @@ final readonly class Cues
     public string $termsHead;
     /** People named by what they are, at the end of a phrase or before "who": "retired engineers". */
     public string $persons;
+    /** What can prove something: a count, an award, a quotation, an accreditation. */
+    public string $evidence;
+    /** What proves something beside a yes: a count or a quotation. */
+    public string $counted;
+    /** "My answers are in your mail below" */
+    public string $answersBelow;
+    /** A postal address, over several lines or in one. */
+    public string $addressLines;
+    /** A time by which something is to be ready: "mid April", "the September intake", "15/03/2027". */
+    public string $moment;
+    /** A sum that is to be spent: "between 3 and 4 thousand pounds". */
+    public string $sum;
+    /** Somebody else at the head of an answer or further on in its list, by web address or name, in the group `named`. */
+    public string $other;
+    /** Somebody else wherever they are named. */
+    public string $others;
     /** A proper name. */
     public string $name;
 
@@ -185,8 +201,8 @@ final readonly class Cues
         $this->toldAnswers = new ToldAnswers($brief->child('told-answers'), $expand);
         $this->answers = new AnswerCues($brief->child('answers'), $expand);
         $this->takingBack = new TakingBack($brief->child('taking-back'), $expand);
-        $this->goals = array_map(static fn (Node $goal): array => array_map($expand, $goal->strings('cues')), $goals);
-        $this->askedGoals = array_map(static fn (Node $goal): array => array_map($expand, $goal->strings('asked')), $goals);
+        $this->goals = array_map(static fn (Node $goal): array => (new Wordings($goal->strings('cues'), $expand))->few, $goals);
+        $this->askedGoals = array_map(static fn (Node $goal): array => (new Wordings($goal->strings('asked'), $expand))->few, $goals);
         $this->aim = new Wordings($cues->strings('aim'), $expand);
         $this->aimBefore = new Wordings($cues->strings('aim_before'), $expand);
         $this->aimNext = new Wordings($cues->strings('aim_next'), $expand);
@@ -244,7 +260,8 @@ final readonly class Cues
         $this->notOfferings = $any('not_offerings');
         $this->offeringEnds = $any('offering_ends');
         $this->labels = $cues->stringMap('labels');
-        $this->blank = $expand($cues->string('blank'));
+        $blank = '(?:'.implode('|', $cues->strings('blank')).')'.$cues->string('blank_behind');
+        $this->blank = $expand('^(?:'.$cues->string('blank_before').$blank.'(?:[,;.…!–-]+\s*(?:but |and |so )?'.$blank.')*)?[.!…]*$');
         $this->signOff = $expand($cues->string('sign_off'));
         $this->negation = $any('negation');
         $this->wanting = new Wordings($cues->strings('wanting'), $expand);
@@ -259,6 +276,14 @@ final readonly class Cues
         $this->pointingAhead = $any('pointing_ahead');
         $this->emphasis = $any('emphasis');
         $this->name = $expand('{NAME}');
+        $this->evidence = $any('evidence');
+        $this->counted = $any('counted');
+        $this->answersBelow = $any('answers_below');
+        $this->addressLines = $expand('(?:(?:Unit|Suite|Flat|Studio)\s+\w+,?\s+)?\b{STREET}(?:,?\s*\n\s*[\p{L}’\'., -]{2,50}){0,3},?\s*(?:{UK_POSTCODE}|(?-i:[A-Z]{2})\s+\d{5}\b)');
+        $this->moment = $expand('{WHEN}');
+        $this->sum = $expand('{SUMS}');
+        $this->others = $expand('{ADDRESS}|{OTHER_NAME}');
+        $this->other = $expand('(?:^|[,;\n]|\.\s|\b(?:and|or)\b)\W*(?:(?:mainly|mostly|probably|maybe|i like|we like|i love|we love|also) )*(?<named>{ADDRESS}|{OTHER_NAME})');
         $this->persons = $expand('^(?:[\p{L}\d\'’-]+\s+){0,3}{PERSONS}(?:\s+(?:who|with|in|from|at|of|without|over|under|mostly|mainly|too|turning|looking|after|for|to|everywhere|living|coming|moving|needing|wanting)\b.*)?$');
         $this->termsHead = $expand($cues->string('terms_head'));
         $this->money = $expand('(?:from |around |about )?{MONEY}(?:\s*(?:-|–|to)\s*{MONEY})?(?:\s*(?:(?:per|a|an|each|for(?: an?)?)\b|\/)\s*(?:\d+\s*)?[\p{L}]+(?:\s(?:minutes|min|mins|hours|people))?)?');

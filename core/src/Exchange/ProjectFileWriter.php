@@ -79,7 +79,7 @@ final readonly class ProjectFileWriter implements ExportFormat
             'pages' => array_map(fn (Page $page): array => $this->page($project->plan, $page), $project->plan->pages),
             'shared' => array_map(static fn (Section $section): array => $section->toArray(), $project->plan->shared),
             'decisions' => $project->decisions->toArray(),
-            'later' => array_map(static fn (Fact $fact): array => ['text' => $fact->value, 'facts' => [$fact->id]], $brief->of(FactKind::DesignNote)),
+            'later' => array_map(static fn (Fact $fact): array => ['text' => $fact->value, 'facts' => [$fact->id]], [...$brief->of(FactKind::DesignNote), ...$brief->of(FactKind::AdmiredSite)]),
             'findings' => array_map(static fn (Finding $finding): array => $finding->toArray(), (new Inspector($this->catalogue))->inspect($project)),
         ];
     }

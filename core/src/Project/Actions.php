@@ -150,6 +150,9 @@ final readonly class Actions
     private function answerQuestion(Node $action, Project $project): Change
     {
         $kind = $action->enum('kind', FactKind::class);
+        if ($this->catalogue->cues()->isBlank($action->string('value'))) {
+            throw new InvalidChange('This answer says nothing yet, so the question stays open. Skip it to set it aside.');
+        }
         $known = array_map(static fn (Fact $fact): string => mb_strtolower($fact->value), $project->brief->of($kind));
         $facts = AnswerReader::for($this->catalogue)->facts($kind, $action->string('value'), (int) substr($project->brief->nextFactId(), 1));
         $new = array_values(array_filter($facts, static fn (Fact $fact): bool => !\in_array(mb_strtolower($fact->value), $known, true)));

@@ -27,6 +27,12 @@ final class CaptionsTest extends TestCase
         self::assertSame("0:01 Who comes?\n0:01 Families.\n", Captions::toText("WEBVTT\n\n00:01.000 --> 00:03.000\n- Who comes?\n- Families."));
     }
 
+    public function testWhatStandsUnderATimeThatCannotBeReadIsKept(): void
+    {
+        $captions = "WEBVTT - the call\n\nSTYLE\n::cue { color: red }\n\n1\n00:00:99,9 --> soon\n<v Jo>What do you make?\n\n2\n00:09.000 --> 00:02.000\n<v Mia>Ropes.\n\n3\n<v Mia>No blog.\n\n01:00.000 --> 01:05.000\n<v Jo>Good.";
+        self::assertSame("0:00 Jo: What do you make?\n0:09 Mia: Ropes. No blog.\n1:00 Jo: Good.\n", Captions::toText($captions));
+    }
+
     public function testBrokenTimesAreSaid(): void
     {
         $this->expectException(InvalidBrief::class);

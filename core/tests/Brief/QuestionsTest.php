@@ -8,6 +8,8 @@ use DunePocket\Brief\AnswerReader;
 use DunePocket\Brief\Fact;
 use DunePocket\Brief\FactKind;
 use DunePocket\Brief\Origin;
+use DunePocket\Project\Change\InvalidChange;
+use DunePocket\Project\ProjectMaker;
 use DunePocket\Tests\Support\Bench;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -46,5 +48,13 @@ final class QuestionsTest extends TestCase
             self::assertSame('f'.(7 + $i), $fact->id);
             self::assertSame(Origin::Entered, $fact->origin);
         }
+    }
+
+    public function testAnAnswerThatSaysNothingLeavesTheQuestionOpen(): void
+    {
+        $project = (new ProjectMaker(Bench::catalogue()))->read('We are Kelda Ropes and make ropes.', 'Brief');
+        $this->expectException(InvalidChange::class);
+        $this->expectExceptionMessage('the question stays open');
+        Bench::after($project, ['type' => 'answer-question', 'kind' => 'proof', 'value' => 'Not sure, nothing written down.']);
     }
 }

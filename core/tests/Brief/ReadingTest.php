@@ -101,7 +101,7 @@ final class ReadingTest extends TestCase
         self::assertSame(['synergy', 'one-stop shop'], Bench::values($brief, FactKind::AvoidWord));
         self::assertSame([], Bench::values($brief, FactKind::PageRequest), 'a question left blank says nothing');
         self::assertSame([], Bench::values($brief, FactKind::Budget), '“not sure” says nothing');
-        self::assertNotContains('TaxPal', array_map(static fn ($fact): string => $fact->value, $brief->facts), 'a competitor is not the client');
+        self::assertSame(['Crunchy Numbers Ltd', 'TaxPal'], Bench::values($brief, FactKind::Competitor), 'a competitor is not the client');
     }
 
     public function testAChattyEmail(): void

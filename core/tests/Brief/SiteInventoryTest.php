@@ -7,6 +7,7 @@ namespace DunePocket\Tests\Brief;
 use DunePocket\Brief\FactKind;
 use DunePocket\Brief\InvalidBrief;
 use DunePocket\Brief\Reading\BriefReader;
+use DunePocket\Brief\Source;
 use DunePocket\Brief\SourceKind;
 use DunePocket\Brief\Sources\SiteInventory;
 use DunePocket\Brief\Sources\SitePage;
@@ -32,11 +33,30 @@ final class SiteInventoryTest extends TestCase
         $page = SiteInventory::page('/visit', '<html><head><title>Visit us</title><script>var x = "01632 960 999";</script></head><body><h1>Visit the yard</h1><h2>How to find us</h2><p>Ring <b>01632 960 123</b></p><p>Mon to Fri 9am-5pm</p></body></html>');
         self::assertSame('Visit us', $page->title);
         self::assertSame(['Visit the yard', 'How to find us'], $page->headings);
-        self::assertSame(['01632 960 123', 'Mon to Fri 9am-5pm'], array_values(array_intersect($page->contacts, ['01632 960 123', 'Mon to Fri 9am-5pm'])));
+        self::assertSame(['Ring 01632 960 123', 'Mon to Fri 9am-5pm'], $page->contacts);
         $text = (new SiteInventory([]))->with([$page])->toText();
-        $brief = (new BriefReader(Bench::catalogue()))->read(new \DunePocket\Brief\Source('s1', 'Site', SourceKind::Site, $text));
+        $brief = (new BriefReader(Bench::catalogue()))->read(new Source('s1', 'Site', SourceKind::Site, $text));
         self::assertSame(['01632 960 123'], Bench::values($brief, FactKind::ContactPhone));
         self::assertSame([], Bench::values($brief, FactKind::PageRequest), 'Pages of the present site are not asked for.');
+    }
+
+    public function testContactsStandInLinksAndBrokenLinesToo(): void
+    {
+        $page = SiteInventory::page('/', '<body><a href="tel:+441632960999">Call</a><p>Unit 4, Quay Yard<br>Harl HA4 5QT</p><ul><li>Mon–Fri<br>9am to 5pm</li></ul><a href="mailto:hello@ropes.example?subject=Hello">✉</a> <a href="https://www.instagram.com/ropes/?hl=en">us</a> <a href="https://instagram.com/">icon</a></body>');
+        self::assertSame(['+441632960999', 'hello@ropes.example', 'https://www.instagram.com/ropes/', 'Unit 4, Quay Yard Harl HA4 5QT', 'Mon–Fri 9am to 5pm'], $page->contacts);
+    }
+
+    public function testTheNameThatTheTitlesShareIsTheBusiness(): void
+    {
+        $named = static function (string ...$titles): array {
+            $pages = array_map(static fn (string $title): SitePage => new SitePage('/'.rawurlencode($title), $title), array_values($titles));
+
+            return Bench::values((new BriefReader(Bench::catalogue()))->read(new Source('s1', 'Site', SourceKind::Site, (new SiteInventory($pages))->toText())), FactKind::BusinessName);
+        };
+        self::assertSame(['Marsh Ropes'], $named('Marsh Ropes', 'About us | Marsh Ropes', 'Ropes by hand - Marsh Ropes'));
+        self::assertSame(['Marsh & Pell'], $named('Marsh & Pell: Home', 'Marsh & Pell: Boats'));
+        self::assertSame([], $named('About us', 'Ropes by hand', 'Contact'));
+        self::assertSame([], $named('Marsh Ropes'), 'One title names its page as likely as its business.');
     }
 
     public function testSavedPagesJoinTheAddressesOfTheSitemapWhateverFolderTheyLieIn(): void

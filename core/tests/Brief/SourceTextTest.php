@@ -26,6 +26,13 @@ final class SourceTextTest extends TestCase
         self::assertSame('Zoë', SourceText::fromBytes("\xFF\xFEZ\0o\0\xEB\0"));
     }
 
+    public function testUtf16WithoutAMark(): void
+    {
+        $text = "Café Zoë – “no blog”, please.\nFrom £40.";
+        self::assertSame($text, SourceText::fromBytes(mb_convert_encoding($text, 'UTF-16LE', 'UTF-8')));
+        self::assertSame($text, SourceText::fromBytes(mb_convert_encoding($text, 'UTF-16BE', 'UTF-8')));
+    }
+
     /** @return iterable<string, array{string}> */
     public static function noBriefs(): iterable
     {

@@ -7,6 +7,7 @@ namespace DunePocket\Tests\Brief;
 use DunePocket\Brief\Fact;
 use DunePocket\Brief\FactKind;
 use DunePocket\Brief\Measuring\Likeness;
+use DunePocket\Brief\Normal\OpeningHours;
 use DunePocket\Tests\Support\Bench;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -22,7 +23,7 @@ final class WordingsTest extends TestCase
     {
         foreach ([
             'audience' => 0.93, 'avoid_word' => 0.8, 'business_kind' => 0.93, 'business_name' => 0.85, 'differentiator' => 0.8, 'feature' => 0.95,
-            'goal' => 0.85, 'offering' => 0.8, 'page_count' => 0.95, 'page_refusal' => 0.83, 'page_request' => 0.85, 'tone' => 0.93,
+            'goal' => 0.85, 'contact_address' => 0.9, 'founded' => 0.9, 'keyphrase' => 0.95, 'location' => 0.86, 'area_served' => 0.86, 'design_note' => 0.9, 'language' => 0.85, 'person' => 0.87, 'proof' => 0.93, 'deadline' => 0.93, 'budget' => 0.93, 'admired_site' => 0.9, 'competitor' => 0.9, 'existing_site' => 0.9, 'social_profile' => 0.9, 'offering' => 0.8, 'page_count' => 0.95, 'page_refusal' => 0.83, 'page_request' => 0.85, 'tone' => 0.93,
         ] as $kind => $share) {
             yield $kind => [FactKind::from($kind), $share];
         }
@@ -64,6 +65,39 @@ final class WordingsTest extends TestCase
         self::assertLessThanOrEqual(8, \count($refused), implode("\n", $refused));
     }
 
+    public function testOpeningHoursAreDaysAndTimesAndCleanTextThatReadsBack(): void
+    {
+        foreach (self::wordings('opening_hours') as [$hours, $wording]) {
+            $facts = Bench::read("Hi Jo,\n\nWe are Kelda Ropes and make ropes.\n\n$wording\n")->of(FactKind::OpeningHours);
+            $told = implode(' / ', array_map(static fn (Fact $fact): string => $fact->detail('hours') ?? '–', $facts));
+            self::assertSame($hours, '' === $told ? '–' : $told, $wording);
+            if ('–' !== $hours && !str_contains((string) $facts[0]->detail('text'), ':')) {
+                self::assertSame($hours, implode(', ', OpeningHours::read((string) $facts[0]->detail('text'))?->toSchema() ?? []), $wording);
+            }
+        }
+    }
+
+    public function testACorrectionIsTheLastWord(): void
+    {
+        $missed = [];
+        $wordings = self::wordings('corrections');
+        foreach ($wordings as [$meant, $wording]) {
+            $brief = Bench::read("Hi Jo,\n\nWe are Kelda Ropes and make ropes.\n\n$wording\n");
+            [$sign, $feature] = [mb_substr($meant, 0, 1), mb_substr($meant, 1)];
+            $wanted = [] !== array_filter([...$brief->of(FactKind::Feature), ...$brief->of(FactKind::PageRequest)], static fn (Fact $fact): bool => self::isOf($feature, $fact));
+            $refused = [] !== array_filter($brief->of(FactKind::PageRefusal), static fn (Fact $fact): bool => self::isOf($feature, $fact));
+            if ([$wanted, $refused] !== ['+' === $sign, '–' === $sign]) {
+                $missed[] = $wording;
+            }
+        }
+        self::assertLessThanOrEqual(0.1 * \count($wordings), \count($missed), implode("\n", $missed));
+    }
+
+    private static function isOf(string $feature, Fact $fact): bool
+    {
+        return $feature === $fact->value || $feature === $fact->detail('feature') || str_contains(mb_strtolower($fact->value), rtrim($feature, 's'));
+    }
+
     public function testALabelOrAQuestionSaysWhatItAsksFor(): void
     {
         $missed = [];
@@ -75,6 +109,14 @@ final class WordingsTest extends TestCase
             }
         }
         self::assertLessThanOrEqual(5, \count($missed), implode("\n", $missed));
+    }
+
+    public function testAnAnswerThatSaysNothingIsNone(): void
+    {
+        $cues = Bench::catalogue()->cues();
+        foreach (self::wordings('blank') as [$sign, $answer]) {
+            self::assertSame('–' === $sign, $cues->isBlank($answer), $answer);
+        }
     }
 
     /** @param list<Fact> $facts */
@@ -94,13 +136,13 @@ final class WordingsTest extends TestCase
      */
     private static function all(string $meant, array $facts, callable $like): bool
     {
-        foreach (explode('; ', $meant) as $one) {
+        foreach ('–' === $meant ? [] : explode('; ', $meant) as $one) {
             if ([] === array_filter($facts, static fn (Fact $fact): bool => $like($one, $fact->value))) {
                 return false;
             }
         }
 
-        return true;
+        return '–' !== $meant || [] === $facts;
     }
 
     /** @return list<array{string, string}> what is meant, how it is said */

@@ -22,15 +22,21 @@ use DunePocket\Project\ProjectMaker;
 final class Bench
 {
     private static ?Catalogue $catalogue = null;
+    private static ?BriefReader $reader = null;
 
     public static function catalogue(): Catalogue
     {
         return self::$catalogue ??= (new CatalogueLoader())->load();
     }
 
+    public static function reader(): BriefReader
+    {
+        return self::$reader ??= new BriefReader(self::catalogue());
+    }
+
     public static function read(string $text): Brief
     {
-        return (new BriefReader(self::catalogue()))->read(new Source('s1', 'Brief', SourceKind::Text, $text));
+        return self::reader()->read(new Source('s1', 'Brief', SourceKind::Text, $text));
     }
 
     public static function text(string $fixture): string

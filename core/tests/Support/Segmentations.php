@@ -20,7 +20,7 @@ final class Segmentations
     {
         $cues = Bench::catalogue()->cues();
 
-        return new Segmentation(SourceForm::of($lines, $cues), new LabelsInside($cues, new LabelWords($cues)), new AnswerExtent());
+        return new Segmentation(SourceForm::of($lines, $cues), new LabelsInside($cues, new LabelWords($cues), new AnswerExtent()), new AnswerExtent());
     }
 
     /** @return list<string> what its blocks say */

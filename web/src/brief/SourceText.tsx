@@ -45,14 +45,14 @@ export function SourceText({ source, facts, pointed, onPoint, onSelect }: Props)
     >
       {cut.map((piece) =>
         piece.facts.length === 0 ? (
-          <span key={piece.start} onMouseEnter={() => onPoint(pinned)}>
+          <span key={piece.start} className={piece.look} onMouseEnter={() => onPoint(pinned)}>
             {piece.text}
           </span>
         ) : (
           <mark
             key={piece.start}
             data-facts={piece.facts.map((fact) => fact.id).join(' ')}
-            className={`${tone(piece.facts)}${piece.facts.some((fact) => fact.id === pointed) ? ' pointed' : ''}`}
+            className={`${tone(piece.facts)} ${piece.look}${piece.facts.some((fact) => fact.id === pointed) ? ' pointed' : ''}`}
             title={piece.facts.map((fact) => `${fact.label}: ${fact.shown}`).join('\n')}
             onMouseEnter={() => onPoint(piece.facts[0]?.id ?? null)}
             onClick={() => setPinned(pinned === piece.facts[0]?.id ? null : (piece.facts[0]?.id ?? null))}

@@ -13,7 +13,7 @@ use DunePocket\Brief\Origin;
 final class KnownElsewhere
 {
     /** About one website, not about the business. */
-    private const OF_THE_SITE = [FactKind::Goal, FactKind::SecondaryGoal, FactKind::Feature, FactKind::PageRequest, FactKind::PageRefusal, FactKind::PageCount, FactKind::Deadline, FactKind::Budget, FactKind::DesignNote];
+    private const OF_THE_SITE = [FactKind::Goal, FactKind::SecondaryGoal, FactKind::Feature, FactKind::PageRequest, FactKind::PageRefusal, FactKind::PageCount, FactKind::Deadline, FactKind::Budget, FactKind::DesignNote, FactKind::AdmiredSite];
     private const CONTACT = [FactKind::ContactPhone, FactKind::ContactEmail, FactKind::ExistingSite];
 
     /**

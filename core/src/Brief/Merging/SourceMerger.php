@@ -83,7 +83,7 @@ final readonly class SourceMerger
         if ([] === $other) {
             return new Proposal(Effect::Adds, $fact);
         }
-        if (Origin::Inferred === $fact->origin && Origin::Inferred !== $other[0]->origin) {
+        if ($fact->isDoubtful() && !$other[0]->isDoubtful()) {
             return null;
         }
 

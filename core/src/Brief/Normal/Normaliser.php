@@ -8,7 +8,7 @@ use DunePocket\Brief\Fact;
 use DunePocket\Brief\FactKind;
 use DunePocket\Language\CalendarDate;
 
-/** Adds to facts what programs need of them: the dialled number, the hours as days and times, the date of a deadline. The words stay. */
+/** Adds to facts what programs need of them: the dialled number, the hours as days and times, the date of a deadline, what is said of an offering. The words stay. */
 final readonly class Normaliser
 {
     /** @param string $text the source, which may betray the country */
@@ -16,12 +16,27 @@ final readonly class Normaliser
     {
         $detail = match ($fact->kind) {
             FactKind::ContactPhone => ['e164' => Telephone::e164($fact->value, Telephone::country($text))],
-            FactKind::OpeningHours => ['hours' => implode(', ', OpeningHours::read($fact->value)?->toSchema() ?? []), 'text' => OpeningHours::read($fact->value)?->toText()],
+            FactKind::OpeningHours => $this->hours(OpeningHours::read($fact->value)),
             FactKind::Deadline => ['date' => CalendarDate::iso($fact->value, 'US' === Telephone::country($text))],
+            FactKind::Offering => Terms::of($fact->detail('description') ?? $this->around($fact, $text)),
             default => [],
         };
         $detail = array_filter($detail, static fn (?string $value): bool => null !== $value && '' !== $value);
 
         return [] === $detail ? $fact : new Fact($fact->id, $fact->kind, $fact->value, $fact->origin, $fact->certainty, $fact->quote, $fact->detail + $detail);
+    }
+
+    /** @return array<string, string> */
+    private function hours(?OpeningHours $hours): array
+    {
+        return null === $hours ? [] : ['hours' => implode(', ', $hours->toSchema()), 'text' => $hours->toText()];
+    }
+
+    /** The words of the quote where it holds more than the name. */
+    private function around(Fact $fact, string $text): string
+    {
+        $quote = $fact->quote;
+
+        return null === $quote || $quote->length <= mb_strlen($fact->value) ? '' : mb_substr($text, $quote->start, $quote->length);
     }
 }

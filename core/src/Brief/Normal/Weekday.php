@@ -20,12 +20,12 @@ enum Weekday: int
         return substr($this->name, 0, 2);
     }
 
-    /** "Tues", "thurs", "weds" and the like; null when it is no day. */
+    /** "Tues", "thurs", "weds", "Mo" and the like; null when it is no day. */
     public static function named(string $word): ?self
     {
         $start = strtolower(substr($word, 0, 3));
         foreach (self::cases() as $day) {
-            if (strtolower(substr($day->name, 0, 3)) === $start) {
+            if (\strlen($start) > 1 && str_starts_with(strtolower($day->name), $start)) {
                 return $day;
             }
         }

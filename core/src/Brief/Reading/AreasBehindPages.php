@@ -28,7 +28,7 @@ final readonly class AreasBehindPages
         foreach ($candidates as $candidate) {
             $number = FactKind::PageRequest === $candidate->kind ? $reading->sentenceAt($candidate->start, $candidate->length) : null;
             $sentence = null === $number ? null : $reading->sentences[$number];
-            if (null !== $sentence && 1 === preg_match(self::PLACES, $sentence->text) && $this->isName($candidate->value)) {
+            if (null !== $sentence && 1 === preg_match(self::PLACES, str_ireplace($candidate->value, '', $sentence->text)) && $this->isName($candidate->value)) {
                 $areas[] = new Candidate(FactKind::AreaServed, $candidate->value, $candidate->start, $candidate->length, self::CERTAINTY);
             }
         }

@@ -6,7 +6,6 @@ namespace DunePocket\Brief\Reading;
 
 use DunePocket\Brief\Brief;
 use DunePocket\Brief\Fact;
-use DunePocket\Brief\FactKind;
 use DunePocket\Brief\Normal\Normaliser;
 use DunePocket\Brief\Source;
 use DunePocket\Brief\SourceKind;
@@ -15,9 +14,6 @@ use DunePocket\Catalogue\Catalogue;
 /** Reads a source in stages: blocks, sentences, recognisers, resolution. */
 final readonly class BriefReader
 {
-    /** An inventory of the present website tells how to reach the business, not what the new site is to be. */
-    private const ON_A_SITE = [FactKind::ContactPhone, FactKind::ContactEmail, FactKind::ContactAddress, FactKind::OpeningHours, FactKind::ExistingSite, FactKind::SocialProfile];
-
     private Parser $parser;
     private Recogniser\KindRecogniser $kinds;
     private Recogniser\LikelyOfferingRecogniser $trade;
@@ -47,7 +43,10 @@ final readonly class BriefReader
         $this->recognisers = [
             new Recogniser\TopicRecogniser($cues),
             new Recogniser\PatternRecogniser($cues, $catalogue->words(), $catalogue->properNames()),
-            new Recogniser\DomainNameRecogniser($cues, $catalogue->words()),
+            new Recogniser\DomainNameRecogniser($cues, $catalogue->words(), $catalogue->properNames()),
+            new Recogniser\AddressRecogniser($cues),
+            new Recogniser\OpeningHoursRecogniser($cues),
+            new Recogniser\QuotedPraiseRecogniser(),
             new Recogniser\DifferentiatorRecogniser($cues),
             new Recogniser\OfferingRecogniser($cues, $negation, $catalogue->pageKinds()),
             new Recogniser\GoalRecogniser($cues, $negation),
@@ -79,7 +78,7 @@ final readonly class BriefReader
             array_push($candidates, ...iterator_to_array($concluding->recognise($reading, $candidates), false));
         }
         if (SourceKind::Site === $source->kind) {
-            $candidates = array_values(array_filter($candidates, static fn (Candidate $candidate): bool => \in_array($candidate->kind, self::ON_A_SITE, true)));
+            $candidates = PresentSiteFacts::among($candidates, $source);
         }
 
         return array_map(fn (Fact $fact): Fact => $this->normaliser->normal($fact, $source->text), $this->resolver->resolve($source, $reading, $candidates, $nextNumber));

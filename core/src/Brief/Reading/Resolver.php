@@ -13,6 +13,7 @@ use DunePocket\Brief\Reading\Resolving\ListedAnew;
 use DunePocket\Brief\Reading\Resolving\Offerings;
 use DunePocket\Brief\Reading\Resolving\OneName;
 use DunePocket\Brief\Reading\Resolving\OneOfAKind;
+use DunePocket\Brief\Reading\Resolving\OthersApart;
 use DunePocket\Brief\Reading\Resolving\PageNames;
 use DunePocket\Brief\Reading\Resolving\PlaceBesideName;
 use DunePocket\Brief\Reading\Resolving\PlainOverHints;
@@ -32,7 +33,7 @@ final readonly class Resolver
 
     public function __construct()
     {
-        $this->rules = [new ListedAnew(), new PageNames(), new Repetitions(), new OneName(), new OneOfAKind(), new PlainOverHints(), new PlaceBesideName(), new Aims(), new Refusals(), new Offerings()];
+        $this->rules = [new ListedAnew(), new OthersApart(), new PageNames(), new Repetitions(), new OneName(), new OneOfAKind(), new PlainOverHints(), new PlaceBesideName(), new Aims(), new Refusals(), new Offerings()];
     }
 
     /**

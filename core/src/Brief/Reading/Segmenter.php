@@ -49,7 +49,7 @@ final readonly class Segmenter
         $name = new Shapes\NameBefore();
         $inline = new Shapes\InlineLabel($words);
         $this->extent = new AnswerExtent();
-        $this->labels = new LabelsInside($cues, $words);
+        $this->labels = new LabelsInside($cues, $words, $this->extent);
         $this->plain = new PlainAnswer($cues);
         $this->item = new Shapes\Item($inline);
         $this->topics = new TopicsByContent($cues);
@@ -61,6 +61,7 @@ final readonly class Segmenter
             new Shapes\ContactLine(),
             new Shapes\Verdict($cues, $words, $this->plain),
             new Shapes\PathLine(),
+            new Shapes\HoursLine(),
             new Shapes\TableRow($cues),
             new Shapes\Columns($cues),
             new Shapes\MarkedHeading($heading),

@@ -6,6 +6,9 @@ namespace DunePocket\Brief\Reading;
 
 final readonly class Sentence
 {
+    /** Where somebody else is spoken of. */
+    private const OTHERS = ['competitor', 'admired_site'];
+
     /** @param int $start in bytes from the start of the source */
     public function __construct(
         public string $text,
@@ -41,6 +44,6 @@ final readonly class Sentence
 
     public function isSpoken(): bool
     {
-        return BlockKind::Signature !== $this->block->kind && 'competitor' !== $this->block->topic;
+        return BlockKind::Signature !== $this->block->kind && !\in_array($this->block->topic, self::OTHERS, true);
     }
 }

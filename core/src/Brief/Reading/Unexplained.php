@@ -12,7 +12,7 @@ final readonly class Unexplained
 {
     private const TOPICS = [null, 'business_kind', 'offering'];
     /** What a sentence that says one of these is about. */
-    private const EXPLAINED = [FactKind::Goal, FactKind::SecondaryGoal, FactKind::Feature, FactKind::PageRequest, FactKind::PageRefusal, FactKind::PageCount, FactKind::Tone, FactKind::AvoidWord, FactKind::Keyphrase, FactKind::DesignNote];
+    private const EXPLAINED = [FactKind::Goal, FactKind::SecondaryGoal, FactKind::Feature, FactKind::PageRequest, FactKind::PageRefusal, FactKind::PageCount, FactKind::Tone, FactKind::AvoidWord, FactKind::Keyphrase, FactKind::DesignNote, FactKind::AdmiredSite, FactKind::Competitor, FactKind::OpeningHours, FactKind::Deadline, FactKind::Budget];
     private const OF_THE_SITE = '/\b(?:web ?site|site|home ?page|pages?|section|menu|button|form|nav|photos?|pictures?|video|google|instagram)\b/iu';
 
     private Places $places;

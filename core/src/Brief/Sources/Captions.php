@@ -21,7 +21,8 @@ final class Captions
     }
 
     /**
-     * @return string one line for each turn, captions of the same speaker that follow each other joined
+     * @return string one line for each turn, captions of the same speaker that follow each other joined; a caption whose
+     *                time cannot be read has that of the one before
      *
      * @throws InvalidBrief when there is no caption with a time that can be read
      */
@@ -29,27 +30,58 @@ final class Captions
     {
         /** @var list<array{string, string, string}> $turns */
         $turns = [];
+        $time = null;
         foreach (preg_split('/\n{2,}/', trim($captions)) ?: [] as $block) {
-            $lines = explode("\n", $block);
-            foreach ($lines as $i => $line) {
-                if (1 === preg_match(self::TIMING, trim($line), $m)) {
-                    foreach (self::spoken(\array_slice($lines, $i + 1)) as [$speaker, $words]) {
-                        $last = array_key_last($turns);
-                        if (null !== $last && $turns[$last][1] === $speaker && '' !== $speaker) {
-                            $turns[$last] = [$turns[$last][0], $speaker, $turns[$last][2].' '.$words];
-                        } else {
-                            $turns[] = [self::time((int) $m[1], (int) $m[2], (int) $m[3]), $speaker, $words];
-                        }
-                    }
-                    break;
+            $lines = self::withoutHead($block);
+            $time = self::timeIn($lines) ?? $time;
+            foreach (self::spoken(self::afterTiming($lines)) as [$speaker, $words]) {
+                $last = array_key_last($turns);
+                if (null !== $last && $turns[$last][1] === $speaker && '' !== $speaker) {
+                    $turns[$last] = [$turns[$last][0], $speaker, $turns[$last][2].' '.$words];
+                } else {
+                    $turns[] = [$time ?? '0:00', $speaker, $words];
                 }
             }
         }
-        if ([] === $turns) {
+        if ([] === $turns || null === $time) {
             throw new InvalidBrief('There is no caption with a time in this file. Save the captions of the call as WebVTT or SRT.');
         }
 
         return implode("\n", array_map(static fn (array $turn): string => $turn[0].' '.('' === $turn[1] ? '' : $turn[1].': ').$turn[2], $turns))."\n";
+    }
+
+    /** @return list<string> the lines of a block, none when it holds no words that were spoken */
+    private static function withoutHead(string $block): array
+    {
+        return 1 === preg_match('/^(?:WEBVTT|NOTE|STYLE|REGION)\b/', $block) ? [] : array_map(trim(...), explode("\n", $block));
+    }
+
+    /** @param list<string> $lines */
+    private static function timeIn(array $lines): ?string
+    {
+        foreach ($lines as $line) {
+            if (1 === preg_match(self::TIMING, $line, $m)) {
+                return self::time((int) $m[1], (int) $m[2], (int) $m[3]);
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * @param list<string> $lines
+     *
+     * @return list<string> what stands below the line with the time; without one, below the number of the caption
+     */
+    private static function afterTiming(array $lines): array
+    {
+        foreach ($lines as $i => $line) {
+            if (str_contains($line, '-->')) {
+                return \array_slice($lines, $i + 1);
+            }
+        }
+
+        return 1 === preg_match('/^\d+$/', $lines[0] ?? '') ? \array_slice($lines, 1) : $lines;
     }
 
     /**
@@ -59,7 +91,7 @@ final class Captions
      */
     private static function spoken(array $lines): array
     {
-        $text = trim(implode(' ', array_map(trim(...), $lines)));
+        $text = trim(implode(' ', $lines));
         $turns = [];
         foreach (preg_split('/(?=<v[ .])|(?<=\S)\s+(?=-\s)/', $text, -1, \PREG_SPLIT_NO_EMPTY) ?: [] as $part) {
             $speaker = '';

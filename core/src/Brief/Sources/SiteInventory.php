@@ -14,8 +14,13 @@ final readonly class SiteInventory
 {
     /** Addresses in one sitemap file, by the protocol. */
     private const MOST = 50_000;
-    private const CONTACT = '/(?:\+|\(?0)\d[\d\s()\-]{7,}|@[\p{L}\d\-]+\.|\b(?:mon|tue|wed|thu|fri|sat|sun|open|daily)[\p{L}]*\b.{0,40}\d/iu';
+    private const CONTACT = '/(?:\+|\(?0)\d[\d\s()\-]{7,}|@[\p{L}\d\-]+\.|\b(?:mon|tue|wed|thu|fri|sat|sun|open|daily)[\p{L}]*\b.{0,40}\d|\b[A-Z]{1,2}\d[A-Z\d]? ?\d[A-Z]{2}\b|\b[A-Z]{2} \d{5}\b/iu';
     private const LONGEST_CONTACT = 120;
+    private const INLINE = ['a', 'abbr', 'address', 'b', 'br', 'em', 'i', 'img', 'small', 'span', 'strong', 'time'];
+    private const REACHES = '~^(?:tel:|mailto:)\s*([^?]+)|^(https?://(?:[\w-]+\.)*(?:facebook|instagram|linkedin|tiktok|youtube|pinterest|x)\.com/[^\s?#]+)~i';
+
+    /** What the inventory says before the name that the titles of the pages share. */
+    public const NAMED = 'Named in the titles: ';
 
     /** @param list<SitePage> $pages */
     public function __construct(public array $pages)
@@ -69,15 +74,53 @@ final readonly class SiteInventory
         }
         $title = $document->getElementsByTagName('title')->item(0);
         $body = $document->getElementsByTagName('body')->item(0);
+        $words = preg_match_all('/[\p{L}\p{N}][^\s]*/u', $body->textContent ?? '');
+
+        return new SitePage($address, self::line($title->textContent ?? ''), array_values(array_filter(array_unique($headings))), (int) $words, self::contacts($document));
+    }
+
+    /** @return list<string> the lines, and the targets of links, that tell how or when to reach the business */
+    private static function contacts(\DOMDocument $page): array
+    {
+        $paths = new \DOMXPath($page);
         $contacts = [];
-        foreach ($body?->getElementsByTagName('*') ?? [] as $element) {
-            $text = self::line($element->textContent);
-            if (0 === $element->childElementCount && mb_strlen($text) <= self::LONGEST_CONTACT && 1 === preg_match(self::CONTACT, $text)) {
+        foreach ($paths->query('//body//a/@href') ?: [] as $target) {
+            if (1 === preg_match(self::REACHES, (string) $target->nodeValue, $m)) {
+                $contacts[] = rawurldecode(end($m));
+            }
+        }
+        foreach ($paths->query('//body//br') ?: [] as $break) {
+            $break->nodeValue = ' ';
+        }
+        $inline = implode(' or ', array_map(static fn (string $tag): string => "self::$tag", self::INLINE));
+        foreach ($paths->query("//body//*[not(descendant::*[not($inline)])]") ?: [] as $line) {
+            $text = self::line((string) $line->nodeValue);
+            if (mb_strlen($text) <= self::LONGEST_CONTACT && 1 === preg_match(self::CONTACT, $text)) {
                 $contacts[] = $text;
             }
         }
 
-        return new SitePage($address, self::line($title->textContent ?? ''), array_values(array_filter(array_unique($headings))), str_word_count($body->textContent ?? ''), array_values(array_unique($contacts)));
+        return self::longest($contacts);
+    }
+
+    /**
+     * @param list<string> $lines
+     *
+     * @return list<string> without those that another of them holds
+     */
+    private static function longest(array $lines): array
+    {
+        $lines = array_values(array_unique($lines));
+
+        return array_values(array_filter($lines, static function (string $line) use ($lines): bool {
+            foreach ($lines as $other) {
+                if ($other !== $line && str_contains($other, $line)) {
+                    return false;
+                }
+            }
+
+            return true;
+        }));
     }
 
     /**
@@ -113,7 +156,26 @@ final readonly class SiteInventory
             }
         }
 
-        return implode("\n", [...$lines, ...([] === $contacts ? [] : ['', 'Found on these pages', ...$contacts])])."\n";
+        $name = $this->name();
+
+        return implode("\n", [...$lines, ...(null === $name ? [] : ['', self::NAMED.$name]), ...([] === $contacts ? [] : ['', 'Found on these pages', ...$contacts])])."\n";
+    }
+
+    /** The name at the head or the end of most titles, "Ropes by hand | Kelda Ropes". */
+    private function name(): ?string
+    {
+        $titles = array_filter(array_map(static fn (SitePage $page): string => $page->title, $this->pages), static fn (string $title): bool => '' !== $title);
+        $counts = [];
+        foreach ($titles as $title) {
+            $parts = preg_split('/\s+[-–—|·•:»]\s+|:\s+/u', $title) ?: [$title];
+            foreach (array_unique([$parts[0], $parts[\count($parts) - 1]]) as $part) {
+                $counts[$part] = ($counts[$part] ?? 0) + 1;
+            }
+        }
+        arsort($counts);
+        $name = array_key_first($counts);
+
+        return null !== $name && $counts[$name] > max(1, \count($titles) / 2) ? (string) $name : null;
     }
 
     /** The inventory that such a text was made of, but for the lines about contact, which tell no page. */

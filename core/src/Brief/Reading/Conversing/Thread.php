@@ -21,10 +21,12 @@ final readonly class Thread
     private const FIRST_LINES = 3;
 
     private Signatures $signatures;
+    private AnswersInside $answers;
 
     public function __construct(private Cues $cues)
     {
         $this->signatures = new Signatures($cues);
+        $this->answers = new AnswersInside($cues);
     }
 
     /**
@@ -39,7 +41,7 @@ final readonly class Thread
             $messages[1] = array_map(static fn (Line $line): Line => Role::Other === $line->role ? $line->spokenBy(Role::Client) : $line, $messages[1] ?? []);
         }
 
-        return array_merge([], ...array_map($this->signatures->marked(...), $messages));
+        return array_merge([], ...array_map($this->signatures->marked(...), $this->answers->marked($messages)));
     }
 
     /**

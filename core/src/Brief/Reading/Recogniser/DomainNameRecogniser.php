@@ -33,12 +33,19 @@ final readonly class DomainNameRecogniser implements Recogniser
     private const ENDING = 0.92;
     /** "hello@saltpan.example", "The domain will be saltpan.example" */
     private const HOST = '~(?:@|www\.|https?://|\b(?:domain(?: name)?|web ?address|our address|find us (?:online )?at|(?:web)?site (?:is|will be)(?: at)?)\b[^.;\n@/]{0,20}?(?<=[ :]))(?:www\.)?([\p{L}\d\-]+)\.(?=\p{L})~iu';
-    private const MAILBOX_HOSTS = '/^(?:gmail|googlemail|hotmail|outlook|yahoo|icloud|live|btinternet|aol|gmx|proton\w*|me|mail|example)$/i';
+    /** An address with a provider of mailboxes, and no dot before the sign as persons have. */
+    private const MAILBOX = '~(?<![\p{L}\d._-])([\p{L}\d]+)@(?:gmail|googlemail|hotmail|outlook|yahoo|icloud|live|btinternet|aol|gmx|proton\w*|mail|post|talktalk|sky|virginmedia)\.~iu';
+    /** A name of so many letters is seldom met by chance. */
+    private const LONG = 9;
+    private const HOSTS_OF_OTHERS = '/^(?:gmail|googlemail|hotmail|outlook|yahoo|icloud|live|btinternet|aol|gmx|proton\w*|me|mail|example|facebook|instagram|linkedin|tiktok|youtube|pinterest|twitter|threads)$/i';
 
     private ?\Transliterator $plain;
 
-    /** @param string $words that are spelt right, as WordList takes them */
-    public function __construct(private Cues $cues, private string $words)
+    /**
+     * @param string $words that are spelt right, as WordList takes them
+     * @param string $names first names among others, in the same way
+     */
+    public function __construct(private Cues $cues, private string $words, private string $names)
     {
         $this->plain = \Transliterator::create('de-ASCII; Any-Latin; Latin-ASCII; Lower()');
     }
@@ -48,6 +55,7 @@ final readonly class DomainNameRecogniser implements Recogniser
         $hosts = $this->hosts($reading);
         yield from $this->spelledOut($hosts, $reading);
         yield from $this->written($hosts, $reading);
+        yield from $this->inMailbox($reading);
         $byLetter = [];
         foreach ($hosts as $host) {
             $byLetter[substr($host, 0, 1)][] = $host;
@@ -104,6 +112,30 @@ final readonly class DomainNameRecogniser implements Recogniser
                 yield new Candidate(FactKind::BusinessName, Phrase::properName($m[0][0]), (int) $m[0][1], \strlen($m[0][0]), self::WRITTEN);
             }
         }
+    }
+
+    /**
+     * "Kestrel Joinery", and kestreljoinery@btinternet.example: no first name stands before the sign.
+     *
+     * @return iterable<Candidate>
+     */
+    private function inMailbox(Reading $reading): iterable
+    {
+        preg_match_all(self::MAILBOX, $reading->text->text, $boxes);
+        foreach (array_unique(array_map($this->letters(...), $boxes[1])) as $box) {
+            $apart = '~(?<![\p{L}\d@./-])(?-i:\p{Lu})(?<=(?i)'.$box[0].')'.implode('', array_map(static fn (string $letter): string => '[ \'’&-]{0,3}'.$letter, str_split(substr($box, 1)))).'(?![\p{L}\d@-]|\.\p{L})~iu';
+            if (\strlen($box) >= self::LONG && 1 === preg_match($apart, $reading->text->text, $m, \PREG_OFFSET_CAPTURE) && $this->isNoPerson($m[0][0])) {
+                yield new Candidate(FactKind::BusinessName, Phrase::tidy($m[0][0]), (int) $m[0][1], \strlen($m[0][0]), self::WRITTEN);
+            }
+        }
+    }
+
+    /** "Kestrel Joinery" rather than "Martin Hollin": no first name before, and a word of the language behind. */
+    private function isNoPerson(string $name): bool
+    {
+        $words = explode(' ', mb_strtolower($name));
+
+        return \count($words) > 1 && !WordList::holds($this->names, $words[0]) && WordList::holds($this->words, $words[\count($words) - 1]);
     }
 
     /**
@@ -180,7 +212,7 @@ final readonly class DomainNameRecogniser implements Recogniser
     private function hosts(Reading $reading): array
     {
         preg_match_all(self::HOST, $reading->text->text, $m);
-        $hosts = array_filter($m[1], static fn (string $host): bool => 1 !== preg_match(self::MAILBOX_HOSTS, $host));
+        $hosts = array_filter($m[1], static fn (string $host): bool => 1 !== preg_match(self::HOSTS_OF_OTHERS, $host));
 
         return array_values(array_unique(array_map($this->letters(...), $hosts)));
     }

@@ -24,6 +24,8 @@ final readonly class LanguageRecogniser implements Recogniser
 
     private string $one;
     private string $several;
+    /** "English only.", "… so Polish as well please" */
+    private string $alone;
 
     /** @param array<string, string> $tags BCP 47 tag by the language's name in small letters */
     public function __construct(private array $tags, private Negation $negation)
@@ -32,7 +34,8 @@ final readonly class LanguageRecogniser implements Recogniser
         usort($names, static fn (string $a, string $b): int => \strlen($b) <=> \strlen($a));
         $this->one = '(?:'.implode('|', array_map(static fn (string $name): string => preg_quote($name, '~'), $names)).')';
         $list = "{$this->one}(?:(?:\\s*,\\s*|\\s*(?:,\\s*)?(?:and|&|/|or|plus|as well as)\\s+)(?:(?:also|later|maybe|in)\\s+)*{$this->one})*";
-        $this->several = "~\\b(?:in|into|both|use|using|have)\\s+(?:both\\s+|simple\\s+|plain\\s+|the\\s+)*(?<names>$list)\\b(?!\\s+(?:into|class|lesson|course|restaurant|food|wine|style|bakery|cuisine|speak))|\\b(?<names2>$list)[-\\s]+(?:versions?|pages?|translations?|languages?|texts?|spelling)\\b|(?<names3>\\b\\p{L}+ spelling\\b)~iu";
+        $this->alone = "~^\\W*(?<names>$list) only\\W*$|\\b(?:so|and|,)\\s(?<names2>$list) (?:as well|too),? please\\b~iu";
+        $this->several = "~\\b(?:in|into|both|use|using|have)\\s+(?:both\\s+|simple\\s+|plain\\s+|the\\s+)*(?<names>$list)\\b(?!\\s+(?:into|class|lesson|course|restaurant|food|wine|style|bakery|cuisine|speak))|\\b(?<names2>$list)[-\\s]+(?:versions?|pages?|translations?|languages?|texts?|spelling)\\b|(?<names3>\\b\\p{L}+ spelling\\b)|\\bbilingual[,:\\s–(-]+(?<names4>$list)~iu";
     }
 
     public function recognise(Reading $reading): iterable
@@ -43,8 +46,9 @@ final readonly class LanguageRecogniser implements Recogniser
             }
             if (\in_array($sentence->block->topic, [FactKind::Language->value, FactKind::Tone->value], true)) {
                 yield from $this->answer($sentence);
-            } elseif (1 === preg_match(self::ABOUT_THE_SITE, $sentence->text)) {
-                yield from $this->inPassing($sentence);
+            } else {
+                yield from $this->inPassing($sentence, $this->alone);
+                yield from 1 === preg_match(self::ABOUT_THE_SITE, $sentence->text) ? $this->inPassing($sentence, $this->several) : [];
             }
         }
     }
@@ -63,11 +67,11 @@ final readonly class LanguageRecogniser implements Recogniser
     }
 
     /** @return iterable<Candidate> */
-    private function inPassing(Sentence $sentence): iterable
+    private function inPassing(Sentence $sentence, string $wordings): iterable
     {
-        preg_match_all($this->several, $sentence->text, $matches, \PREG_SET_ORDER | \PREG_OFFSET_CAPTURE);
+        preg_match_all($wordings, $sentence->text, $matches, \PREG_SET_ORDER | \PREG_OFFSET_CAPTURE);
         foreach ($matches as $match) {
-            foreach (['names', 'names2', 'names3'] as $group) {
+            foreach (['names', 'names2', 'names3', 'names4'] as $group) {
                 [$words, $offset] = $match[$group] ?? ['', -1];
                 if ('' !== $words && !$this->negation->covers($sentence, (int) $offset)) {
                     yield from $this->names($sentence, $words, (int) $offset);

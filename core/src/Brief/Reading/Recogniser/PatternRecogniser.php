@@ -37,6 +37,7 @@ final readonly class PatternRecogniser implements Recogniser
     private const NO_NAME_YET = '/^no name\b/iu';
     private const AFTER_NAME = '/\s+(?:and|here|with|but)(?: i| we)?$/iu';
     /** A telephone number is part of no name. */
+    private const TITLED = '/^(?:Mr|Mrs|Ms|Miss|Dr|Prof|Rev)\b/';
     private const NUMBER = '/\d[\d\s()\-]{5,}\d/';
 
     /**
@@ -173,6 +174,19 @@ final readonly class PatternRecogniser implements Recogniser
                 preg_match_all('/["“”„«\'‘]([^"“”»\'’‘\n]{2,60}(?:[\'’](?=\p{L})[^"“”»\'’\n]{1,40})?)["“”»\'’]/u', $words, $quoted, \PREG_OFFSET_CAPTURE);
                 foreach ($quoted[1] as [$text, $at]) {
                     yield [Phrase::tidy($text), (int) $at, \strlen($text)];
+                }
+
+                return;
+            case 'others':
+                preg_match_all($this->cues->others, $words, $named, \PREG_OFFSET_CAPTURE);
+                foreach ($named[0] as [$text, $at]) {
+                    yield [rtrim($text, '.'), (int) $at, \strlen(rtrim($text, '.'))];
+                }
+
+                return;
+            case 'person':
+                if (1 === preg_match(self::TITLED, $trimmed) || $this->isPerson($trimmed)) {
+                    yield [Phrase::tidy($trimmed), ...$whole];
                 }
 
                 return;

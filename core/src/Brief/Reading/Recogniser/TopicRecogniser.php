@@ -10,12 +10,15 @@ use DunePocket\Brief\Reading\BlockKind;
 use DunePocket\Brief\Reading\Reading;
 use DunePocket\Brief\Reading\Recogniser;
 use DunePocket\Brief\Reading\Recogniser\Topics\Answer;
+use DunePocket\Brief\Reading\Recogniser\Topics\BudgetAndDeadlineAnswer;
 use DunePocket\Brief\Reading\Recogniser\Topics\NameAnswer;
+use DunePocket\Brief\Reading\Recogniser\Topics\OthersAnswer;
 use DunePocket\Brief\Reading\Recogniser\Topics\PageCountAnswer;
 use DunePocket\Brief\Reading\Recogniser\Topics\PagesAnswer;
 use DunePocket\Brief\Reading\Recogniser\Topics\PartAnswer;
 use DunePocket\Brief\Reading\Recogniser\Topics\PersonAnswer;
 use DunePocket\Brief\Reading\Recogniser\Topics\PlaceAnswer;
+use DunePocket\Brief\Reading\Recogniser\Topics\ProofAnswer;
 use DunePocket\Brief\Reading\Recogniser\Topics\SentencesAnswer;
 use DunePocket\Brief\Reading\Recogniser\Topics\WordsAnswer;
 use DunePocket\Catalogue\Cues;
@@ -30,7 +33,7 @@ final readonly class TopicRecogniser implements Recogniser
     private const LIMIT = 'page_limit';
     private const AT_MOST = 'at most ';
     private const ANSWERS = [BlockKind::Answer, BlockKind::Item, BlockKind::Paragraph];
-    private const TOLD_IN_SENTENCES = [FactKind::Audience, FactKind::Differentiator, FactKind::Proof, FactKind::AreaServed, FactKind::OpeningHours, FactKind::Deadline, FactKind::DesignNote];
+    private const TOLD_IN_SENTENCES = [FactKind::Audience, FactKind::Differentiator, FactKind::AreaServed, FactKind::DesignNote];
 
     /** @var array<string, Answer> by topic */
     private array $answers;
@@ -46,7 +49,11 @@ final readonly class TopicRecogniser implements Recogniser
             self::LIMIT => new PageCountAnswer(self::AT_MOST),
             FactKind::PageRequest->value => new PagesAnswer(),
             FactKind::Person->value => new PersonAnswer(),
-            FactKind::Budget->value => new PartAnswer(FactKind::Budget, $cues->money),
+            FactKind::Budget->value => new BudgetAndDeadlineAnswer(FactKind::Budget, $cues),
+            FactKind::Competitor->value => new OthersAnswer(FactKind::Competitor, $cues),
+            FactKind::AdmiredSite->value => new OthersAnswer(FactKind::AdmiredSite, $cues),
+            FactKind::Proof->value => new ProofAnswer($cues),
+            FactKind::Deadline->value => new BudgetAndDeadlineAnswer(FactKind::Deadline, $cues),
             FactKind::Founded->value => new PartAnswer(FactKind::Founded, PartAnswer::YEARS),
         ];
         foreach (self::TOLD_IN_SENTENCES as $kind) {

@@ -10,6 +10,8 @@ use DunePocket\Brief\Reading\Candidate;
 /** Where something was said plainly, what was only hinted at or concluded adds nothing. */
 final readonly class PlainOverHints implements Rule
 {
+    /** Of what was read twice from the same words, the surer reading counts. */
+    private const SAID_ONCE = [FactKind::DesignNote, FactKind::Proof, FactKind::AreaServed, FactKind::ContactAddress, FactKind::Deadline, FactKind::Budget];
     private const HINT = 0.82;
     /** So many pages are the site that is wanted. */
     private const SITE = 4;
@@ -22,11 +24,14 @@ final readonly class PlainOverHints implements Rule
             $contenders = $contenders->with($kind, $this->withoutHints($weighing->withoutOverlaps($contenders->all($kind))));
         }
 
+        foreach (self::SAID_ONCE as $kind) {
+            $contenders = $contenders->with($kind, $weighing->withoutOverlaps($contenders->all($kind)));
+        }
+
         return $contenders
             ->with(FactKind::PageRequest, $this->asListed($contenders->all(FactKind::PageRequest)))
             ->with(FactKind::Audience, $this->asAnswered($contenders->all(FactKind::Audience), $weighing))
             ->with(FactKind::ContactEmail, $this->withoutHints($contenders->all(FactKind::ContactEmail)))
-            ->with(FactKind::DesignNote, $weighing->withoutOverlaps($contenders->all(FactKind::DesignNote)))
             ->with(FactKind::Tone, $this->withoutConclusions($contenders));
     }
 

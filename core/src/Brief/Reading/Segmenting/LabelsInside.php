@@ -14,7 +14,7 @@ final readonly class LabelsInside
 {
     private const LABEL = '/(?:(?<=[.!?]\s|\n)|^(?=[^:=.!?]{3,42}\?))(?<label>\p{L}[\p{L}\s\/&\'’-]{2,40}?)(?::| =|(?<asks>\?))\s+(?<answer>\S(?(asks).*|.*?(?:[.!?](?=\s)|$)))/us';
 
-    public function __construct(private Cues $cues, private LabelWords $words)
+    public function __construct(private Cues $cues, private LabelWords $words, private AnswerExtent $extent)
     {
     }
 
@@ -32,6 +32,8 @@ final readonly class LabelsInside
             yield new Block($block->kind, $block->start + $from, substr($block->text, $from, $at - $from), $block->topic);
             [$answer, $answerAt] = [$label['answer'][0], (int) $label['answer'][1]];
             $answer = '' !== ($label['asks'][0] ?? '') && $this->cues->answers->isNo($answer) ? preg_split('/(?<=[.!])\s/u', $answer)[0] ?? $answer : $answer;
+            // "Who buys? Farm shops. That last group is what the website is for.": one asks oneself, and goes on.
+            $answer = '' === ($label['asks'][0] ?? '') ? $answer : substr($answer, 0, $this->extent->bytes($answer, $topic));
             yield from $this->labelled(new Block(BlockKind::Heading, $block->start + $at, $words), new Block(BlockKind::Answer, $block->start + $answerAt, $answer, $topic), '' !== ($label['asks'][0] ?? ''));
             $from = $answerAt + \strlen($answer);
         }

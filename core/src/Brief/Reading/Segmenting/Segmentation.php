@@ -15,7 +15,7 @@ use DunePocket\Catalogue\Cues;
 final class Segmentation
 {
     /** "make it fun", after the answer was given. */
-    private const TO_THE_DESIGNER = '/^(?:(?:and|oh|also|btw|ps|so)[, ]+)*(?:please|make|keep|can you|could you|can we|could we|we need|i need|i want|we want|it (?:should|must|needs))\b/iu';
+    private const TO_THE_DESIGNER = '/^(?:(?:and|oh|also|btw|ps|so)[, ]+)*(?:thank you|thanks|many thanks|cheers|(?:i )?hope (?:this|that)|looking forward|let me know|follow us|find us|write to|any (?:other |further |more )?(?:comments|thoughts|questions)|(?:we|i)(?: would|[\'’]d) like (?:people|visitors|customers|clients|them|to)|please|make|keep|can you|could you|can we|could we|we need|i need|i want|we want|it (?:should|must|needs))\b/iu';
 
     /** "We propose the following structure." above the list of it. */
     private const ANNOUNCES_PAGES = '/\b(?:following|these) (?:pages|structure|site ?map|sections|menu|navigation)\s*[.:–-]?\s*$/iu';
@@ -293,7 +293,9 @@ final class Segmentation
     /** The answer that stands behind its question. */
     public function answerInLine(int $start, string $text, ?string $topic): void
     {
-        $this->add(BlockKind::Answer, $start, $text, $topic);
+        $bytes = FactKind::Audience->value === $topic ? $this->extent->bytes($text, $topic) : \strlen($text);
+        $this->add(BlockKind::Answer, $start, substr($text, 0, $bytes), $topic);
+        $this->add(BlockKind::Paragraph, $start + $bytes, substr($text, $bytes));
         $this->asked = $this->asked->withoutQuestion();
         $this->answeredInLine = true;
     }

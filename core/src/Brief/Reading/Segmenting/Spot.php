@@ -16,6 +16,7 @@ final readonly class Spot
      * @param bool   $afterBlank nothing stands in the line before
      * @param string $next       the client's line after it, trimmed; empty when there is none
      * @param bool   $atTop      nothing was said before
+     * @param string $beyond     where an empty line follows, the client's line behind it, trimmed
      */
     public function __construct(
         public int $start,
@@ -23,6 +24,7 @@ final readonly class Spot
         public bool $afterBlank,
         public string $next,
         public bool $atTop,
+        public string $beyond = '',
     ) {
         $this->bare = trim($text);
     }
@@ -31,6 +33,7 @@ final readonly class Spot
     public static function of(array $lines, int $i, bool $atTop): self
     {
         $next = $lines[$i + 1] ?? null;
+        $beyond = true === $next?->isBlank() ? $lines[$i + 2] ?? null : null;
 
         return new self(
             $lines[$i]->start,
@@ -38,6 +41,7 @@ final readonly class Spot
             !isset($lines[$i - 1]) || $lines[$i - 1]->isBlank(),
             true === $next?->isClients() ? trim($next->text) : '',
             $atTop,
+            true === $beyond?->isClients() ? trim($beyond->text) : '',
         );
     }
 }

@@ -21,7 +21,7 @@ use DunePocket\Language\Typography;
 final readonly class LikelyClaim implements Learnt
 {
     /** What a sentence that says one of these is about. */
-    private const EXPLAINED = [FactKind::SecondaryGoal, FactKind::Feature, FactKind::PageRequest, FactKind::PageRefusal, FactKind::PageCount, FactKind::Tone, FactKind::AvoidWord, FactKind::Keyphrase, FactKind::Deadline, FactKind::Budget, FactKind::DesignNote, FactKind::ContactPhone, FactKind::ContactEmail, FactKind::ContactAddress];
+    private const EXPLAINED = [FactKind::SecondaryGoal, FactKind::Feature, FactKind::PageRequest, FactKind::PageRefusal, FactKind::PageCount, FactKind::Tone, FactKind::AvoidWord, FactKind::Keyphrase, FactKind::Deadline, FactKind::Budget, FactKind::DesignNote, FactKind::AdmiredSite, FactKind::Competitor, FactKind::OpeningHours, FactKind::ContactPhone, FactKind::ContactEmail, FactKind::ContactAddress];
     /** Where one of these was read the sentence may say more. */
     private const IN_PART = [FactKind::Offering, FactKind::Audience, FactKind::Goal, FactKind::BusinessName];
     private const PLAIN = 0.8;

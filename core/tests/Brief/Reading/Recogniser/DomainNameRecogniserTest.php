@@ -16,7 +16,7 @@ final class DomainNameRecogniserTest extends TestCase
     /** @return list<Candidate> the surest first */
     private static function names(string $text): array
     {
-        $names = iterator_to_array((new DomainNameRecogniser(Bench::catalogue()->cues(), Bench::catalogue()->words()))->recognise(Readings::of($text)), false);
+        $names = iterator_to_array((new DomainNameRecogniser(Bench::catalogue()->cues(), Bench::catalogue()->words(), Bench::catalogue()->properNames()))->recognise(Readings::of($text)), false);
         usort($names, static fn (Candidate $one, Candidate $other): int => $other->certainty <=> $one->certainty);
 
         return $names;
@@ -31,6 +31,7 @@ final class DomainNameRecogniserTest extends TestCase
         yield 'the beginning of the address' => ['We are Tarn Head, see https://tarnheadcampsite.example', 'Tarn Head Campsite', false];
         yield 'the end of the name' => ['Hostel Zwei Tannen, hallo@zweitannen.example', 'Hostel Zwei Tannen', true];
         yield 'umlauts written out' => ['Café Grün, post@cafegruen.example', 'Café Grün', true];
+        yield 'before the sign, at a provider' => ['Notes on Kestrel Joinery, with Bill Oxley. kestreljoinery@btinternet.example', 'Kestrel Joinery', true];
         yield 'written small' => ['we are chalk box and our mail is hello@chalkbox.example', 'Chalk Box', true];
         yield 'only in the address' => ['write to bookings@peewitbarn.example', 'Peewit Barn', false];
     }
@@ -46,7 +47,7 @@ final class DomainNameRecogniserTest extends TestCase
     /** @return iterable<string, array{string}> */
     public static function nameless(): iterable
     {
-        yield 'a mailbox anybody can have' => ['Ask Hollin Barn: hollinbarn@gmail.com'];
+        yield 'a person’s mailbox' => ['Ask Martin Hollin: martinhollin@gmail.com'];
         yield 'an address without words' => ['Ask us: info@xq7zk.example'];
         yield 'no address' => ['Hollin Barn has been open since May.'];
     }

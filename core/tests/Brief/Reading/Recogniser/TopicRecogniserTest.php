@@ -26,7 +26,7 @@ final class TopicRecogniserTest extends TestCase
         yield 'phrases to be found for' => ['keyphrase', 'hedge layer pell, gates', ['keyphrase: hedge layer pell', 'keyphrase: gates']];
         yield 'a number of pages' => ['page_count', 'four to six', ['page_count: 4-6']];
         yield 'a number among pages' => ['page_request', 'Five at most: home, gates', ['page_count: 5']];
-        yield 'a budget' => ['budget', 'around £2,500 all in', ['budget: around £2,500']];
+        yield 'a budget' => ['budget', 'around £2,500 all in', ['budget: around £2,500 all in']];
         yield 'a year' => ['founded', 'It must have been 1987', ['founded: 1987']];
         yield 'who comes' => ['audience', 'mostly farmers', ['audience: Farmers']];
         yield 'what is said of who comes' => ['audience', 'Homeowners. You know, they get a square of mud.', ['audience: Homeowners']];
@@ -43,7 +43,14 @@ final class TopicRecogniserTest extends TestCase
         yield 'nothing' => ['differentiator', 'nothing really', []];
         yield 'no charge is something' => ['differentiator', 'No call-out charge', ['differentiator: No call-out charge']];
         yield 'blank' => ['audience', 'n/a', []];
-        yield 'no fact of ours' => ['competitor', 'Brim Roofing', []];
+        yield 'a budget and a deadline' => ['budget', 'About £4,500, before the end of March', ['budget: About £4,500', 'deadline: Before the end of March']];
+        yield 'a budget paid later' => ['budget', '£2,500, split over two months', ['budget: £2,500']];
+        yield 'a deadline and a budget' => ['deadline', 'By June. £2k', ['budget: £2k', 'deadline: By June']];
+        yield 'a deadline in any words' => ['deadline', 'When you can', ['deadline: When you can']];
+        yield 'competitors' => ['competitor', 'Brim Roofing, Pell & Sons. The Tin Roof in Harl', ['competitor: Brim Roofing', 'competitor: Pell & Sons', 'competitor: The Tin Roof in Harl']];
+        yield 'no competitors by name' => ['competitor', 'the big chains, mostly', []];
+        yield 'websites they like' => ['admired_site', "www.brim.example, good photos\npell.example", ['admired_site: www.brim.example', 'admired_site: pell.example']];
+        yield 'no fact of ours' => ['reviews', 'Brim Roofing', []];
     }
 
     /** @param list<string> $told */

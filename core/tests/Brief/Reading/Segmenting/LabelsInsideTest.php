@@ -6,6 +6,7 @@ namespace DunePocket\Tests\Brief\Reading\Segmenting;
 
 use DunePocket\Brief\Reading\Block;
 use DunePocket\Brief\Reading\BlockKind;
+use DunePocket\Brief\Reading\Segmenting\AnswerExtent;
 use DunePocket\Brief\Reading\Segmenting\LabelsInside;
 use DunePocket\Brief\Reading\Segmenting\LabelWords;
 use DunePocket\Tests\Support\Bench;
@@ -18,7 +19,7 @@ final class LabelsInsideTest extends TestCase
     {
         $cues = Bench::catalogue()->cues();
         $parts = [];
-        foreach ((new LabelsInside($cues, new LabelWords($cues)))->parts(new Block(BlockKind::Paragraph, 100, $text)) as $part) {
+        foreach ((new LabelsInside($cues, new LabelWords($cues), new AnswerExtent()))->parts(new Block(BlockKind::Paragraph, 100, $text)) as $part) {
             self::assertSame($part->text, substr($text, $part->start - 100, \strlen($part->text)));
             if ('' !== trim($part->text)) {
                 $parts[] = [trim($part->text), $part->topic, $part->agreed];

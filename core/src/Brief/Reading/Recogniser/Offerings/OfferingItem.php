@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace DunePocket\Brief\Reading\Recogniser\Offerings;
 
 use DunePocket\Brief\FactKind;
+use DunePocket\Brief\Normal\Terms;
 use DunePocket\Brief\Reading\Candidate;
 use DunePocket\Brief\Reading\Phrase;
 use DunePocket\Catalogue\Cues;
@@ -23,6 +24,10 @@ final readonly class OfferingItem
     /** "an hour for £40" */
     private const PRICE_ALONE = '/^\s*(?:\d+|one|two|three|four|five|six|ten|twelve) \p{L}+ for\b.*(?:pounds|quid|euros|dollars|[£$€])|^\s*(?:costs?|priced?|from|at)\b.*[£$€]\s?\d|^\s*(?:an?|one|per|half an?) (?:\p{L}+ )?(?:hours?|days?|nights?|sessions?|weeks?|months?|lessons?|class|evenings?|mornings?) (?:for|at|is|costs?) [£$€\d]/iu';
     private const WITH_REMARK = '/^(?<name>[^(:]{2,60}?)\s*(?:\s[-–—]\s+|:\s+|\|+|\((?=[^)]*\)\s*$))\s*(?<about>.+?)\)?\s*$/u';
+    /** "Back massage, 30 min, £35" */
+    private const BEHIND_COMMA = '/^(?<name>[^,(:|£$€]{2,60}?)\s*,\s*(?<about>.+)$/u';
+    /** "Mooring check (at your berth) £120" */
+    private const IN_BRACKETS = '/^(?<name>[^,(:|£$€]{2,60}?)\s*\((?<about>[^()]+)\)(?<more>.*)$/u';
     private const BEFORE_PRICE = '/\s+(?:at|for|from|is|are|costs?|starts?)(?:\s+(?:an?\s+)?\p{L}+)?\s*$/iu';
 
     public function __construct(private Cues $cues)
@@ -72,7 +77,13 @@ final readonly class OfferingItem
             $detail['price'] = Phrase::tidy($m[0]);
         }
         $words = $text;
-        if (1 === preg_match(self::WITH_REMARK, $text, $m)) {
+        if (1 === preg_match(self::BEHIND_COMMA, $text, $m) && Terms::begin($m['about'])) {
+            $words = $m['name'];
+            $detail['description'] = Phrase::tidy($m['about']);
+        } elseif (1 === preg_match(self::IN_BRACKETS, $text, $m) && Terms::begin($m['about'])) {
+            $words = $m['name'];
+            $detail['description'] = Phrase::tidy($m['about'].('' === trim($m['more']) ? '' : ', '.trim($m['more'])));
+        } elseif (1 === preg_match(self::WITH_REMARK, $text, $m)) {
             $words = $m['name'];
             $detail['description'] = Phrase::tidy($m['about']);
         }

@@ -43,6 +43,9 @@ final readonly class AskedPages implements PageWording
     private const NAME_THAT_SAYS = '/^(?:and |the )?(?:about|what|why|how|who|where|my|our|meet)\b/iu';
     private const PAGE_ABOUT = '/^(?:(?:an?|one|another)\s+)?(?:page|section|something|bit)\s+(?:about|on|for|with)\s+(?!us\b|me\b)/iu';
 
+    /** "Trips & times" is one name. */
+    private const PAIR = '/^\W*\p{Lu}[^,;&]{1,30} & \p{Ll}[^,;&]{1,30}$/u';
+
     private const HOME = 'home';
 
     public function __construct(private Cues $cues, private PageRequests $make, private SpokenPages $spoken)
@@ -100,6 +103,9 @@ final readonly class AskedPages implements PageWording
         }
         $wanted = 1 === preg_match(self::REFUSAL_INSIDE, $text, $m, \PREG_OFFSET_CAPTURE) ? substr($text, 0, (int) $m[0][1]) : $text;
         $parts = Phrase::list($wanted);
+        if (1 === preg_match(self::PAIR, $wanted)) {
+            $parts = [[trim($wanted), \strlen($wanted) - \strlen(ltrim($wanted))]];
+        }
         foreach ($this->arePages($parts, $text, $sentence) ? $parts : [] as [$part, $at]) {
             yield from $this->part($part, $sentence->start + $at);
         }

@@ -16,7 +16,7 @@ use DunePocket\Catalogue\Cues;
 /** "Tone: calm and dry", "Pages:" above a list. */
 final readonly class Label implements Shape
 {
-    private const LABEL = '/^'.Lead::PATTERN.'(?<label>[\p{L}](?:[\p{L}\s\/&\'’(),-]|(?<=\bno|\bnr|max)\.){1,60}?)\s*:\s*(?<value>.*)$/u';
+    private const LABEL = '/^'.Lead::PATTERN.'(?<label>[\p{L}](?:[\p{L}\s\/&\'’(),-]|(?<=\bno|\bnr|max)\.){1,60}?)\s*:(?!\/\/)\s*(?<value>.*)$/u';
     /** "Re: the new site", at the top of a message. */
     private const SUBJECT = '/^(?:re|fwd?|subject|(?:new )?(?:web ?site|site)(?: brief)?)$/iu';
     private const LEADS_TO_QUESTION = '/^(?:so|and|ok|okay|right|now),?\s+(?=(?:what|who|which|why|how|where)\b)/iu';
