@@ -10,7 +10,7 @@ declare(strict_types=1);
 const PERSON = '00007846';
 const IRREGULAR = ['man' => 'men', 'woman' => 'women', 'child' => 'children', 'person' => 'people', 'foot' => 'feet'];
 /** Words that mean people in the first place by the book, and something else in a brief. */
-const LEFT_OUT = ['computer', 'printer', 'player', 'reader', 'guide', 'cook', 'model', 'page', 'star', 'master', 'member', 'head', 'lead', 'figure', 'baby', 'hand', 'ace', 'host', 'cast', 'cut', 'boiler', 'heater', 'roller', 'mixer', 'cleaner', 'stripper', 'tracker', 'planner', 'drier', 'dryer', 'mower', 'blower', 'scooter', 'banger', 'cracker', 'burner', 'opener', 'primer', 'sealer', 'stopper', 'starter', 'trainer', 'slider', 'jumper', 'pointer', 'filler', 'cover', 'pilot', 'pro', 'best', 'winner', 'favourite', 'favorite', 'character', 'image', 'subject', 'case', 'patient'];
+const LEFT_OUT = ['voucher', 'retainer', 'computer', 'printer', 'player', 'reader', 'guide', 'cook', 'model', 'page', 'star', 'master', 'member', 'head', 'lead', 'figure', 'baby', 'hand', 'ace', 'host', 'cast', 'cut', 'boiler', 'heater', 'roller', 'mixer', 'cleaner', 'stripper', 'tracker', 'planner', 'drier', 'dryer', 'mower', 'blower', 'scooter', 'banger', 'cracker', 'burner', 'opener', 'primer', 'sealer', 'stopper', 'starter', 'trainer', 'slider', 'jumper', 'pointer', 'filler', 'cover', 'pilot', 'pro', 'best', 'winner', 'favourite', 'favorite', 'character', 'image', 'subject', 'case', 'patient'];
 
 function plural(string $noun): string
 {

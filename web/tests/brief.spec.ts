@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { accessible, newProject, saved, signInAsDemo } from './hands';
+import { accessible, BRIEF, newProject, saved, signInAsDemo } from './hands';
 
 const CALL = `WEBVTT
 
@@ -102,7 +102,7 @@ test('an interview by keyboard alone', async ({ page }) => {
 
 test('the client answers half a form on a phone, comes back, and sends it', async ({ page, browser }) => {
   await signInAsDemo(page);
-  await newProject(page);
+  await newProject(page, BRIEF.replace(/^Most of our guests.*$/m, ''));
   await page.getByRole('button', { name: 'Ask the client' }).click();
   await page.getByLabel('Questions of your own, one to a line').fill('Is there parking by the water?');
   await page.getByRole('button', { name: 'Make a form and its link' }).click();
@@ -124,6 +124,12 @@ test('the client answers half a form on a phone, comes back, and sends it', asyn
   await expect(phone.getByLabel('What makes you different from others?')).toHaveValue(
     'Our boats are never more than two years old',
   );
+  const suggested = phone.getByRole('group', {
+    name: 'Suggestions: Who are your customers?',
+  });
+  await suggested.getByRole('button').nth(0).click();
+  await suggested.getByRole('button').nth(1).click();
+  await expect(phone.getByRole('textbox', { name: 'Who are your customers?' })).toHaveValue(/.+, .+/);
   await phone.getByLabel('Is there parking by the water?').fill('Yes, for ten cars');
   await phone.getByLabel('Anything written already? Attach one file').setInputFiles({
     name: 'notes.md',
@@ -153,4 +159,45 @@ test('the client answers half a form on a phone, comes back, and sends it', asyn
     .click();
   await phone.reload();
   await expect(phone.getByRole('heading', { name: 'This link does not open anything' })).toBeVisible();
+});
+
+test('what is only hinted at, or said both ways, is asked about and settled', async ({ page }) => {
+  await signInAsDemo(page);
+  await newProject(
+    page,
+    `We are Tamsin & Rowe Joiners, and make staircases, sash windows and oak doors.
+
+I think six pages would do it: Home, Staircases, Windows, Doors, Blog, Contact.
+
+People should be able to get a quote online.
+
+My brother thinks ten pages are better. Actually make it eight pages at most.
+
+We've talked about it again and there should be no blog, nobody will write it.`,
+  );
+  const open = page.getByRole('region', { name: 'Score and open questions' });
+  const asked = (words: string) => open.getByRole('listitem').filter({ hasText: words });
+  const sheet = page.locator('.sheet');
+  await expect(sheet).toContainText('Where a thing is asked for and refused, the refusal stands.');
+  await accessible(page);
+  await asked('Do they want a page “Blog”?').getByRole('button', { name: 'Yes' }).click();
+  await expect(sheet.locator('.fact:not(.struck)', { hasText: 'Blog' })).toContainText('Asked for');
+  await asked('How many pages').getByRole('button', { name: '6', exact: true }).click();
+  await expect(sheet.locator('.fact:not(.struck)', { hasText: 'Number of pages' })).toContainText('6');
+  await asked('Who is it for?').getByRole('button', { name: 'Architects' }).click();
+  await expect(sheet).toContainText('Architects');
+
+  const guess = sheet.locator('.fact', { has: page.getByRole('img', { name: 'unsure' }) }).first();
+  const shown = await guess.locator('.fact-value').innerText();
+  await guess.hover();
+  await guess.getByRole('button', { name: /^Confirm / }).click();
+  await expect(sheet.locator('.fact', { hasText: shown }).getByRole('img', { name: 'unsure' })).toHaveCount(
+    0,
+  );
+
+  await asked('What may it cost?').getByRole('button', { name: 'Skip' }).click();
+  await open.getByText('Set aside: 1').click();
+  await open.getByRole('button', { name: 'Ask again: What may it cost?' }).click();
+  await expect(open.getByText('Set aside: 1')).toBeHidden();
+  await expect(asked('What may it cost?')).toBeVisible();
 });

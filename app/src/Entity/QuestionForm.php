@@ -42,7 +42,7 @@ class QuestionForm
     #[ORM\Column(type: Types::STRING, length: 20, nullable: true)]
     private ?string $fileKind = null;
 
-    /** @param list<array{id: string, text: string, hint: string}> $questions */
+    /** @param list<array{id: string, text: string, hint: string, suggestions: list<string>}> $questions */
     public function __construct(
         #[ORM\ManyToOne(targetEntity: ProjectRecord::class)]
         #[ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]
@@ -77,10 +77,10 @@ class QuestionForm
         return $this->madeAt;
     }
 
-    /** @return list<array{id: string, text: string, hint: string}> */
+    /** @return list<array{id: string, text: string, hint: string, suggestions: list<string>}> */
     public function questions(): array
     {
-        return $this->questions;
+        return array_map(static fn (array $question): array => $question + ['suggestions' => []], $this->questions);
     }
 
     /** @return array<string, string> by question */

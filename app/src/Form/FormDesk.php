@@ -22,6 +22,7 @@ use Psr\Clock\ClockInterface;
 final readonly class FormDesk
 {
     private const MOST_QUESTIONS = 40;
+    private const MOST_SUGGESTIONS = 9;
     private const LONGEST_ANSWER = 20_000;
 
     public function __construct(private EntityManagerInterface $entities, private SourceReader $sources, private ClockInterface $clock)
@@ -43,7 +44,7 @@ final readonly class FormDesk
     }
 
     /**
-     * @param list<Node> $questions each with text and hint
+     * @param list<Node> $questions each with text, hint and suggestions
      *
      * @return array{QuestionForm, string} the form and the secret of its link, which is not kept
      */
@@ -54,7 +55,7 @@ final readonly class FormDesk
         }
         $asked = [];
         foreach ($questions as $i => $question) {
-            $asked[] = ['id' => 'a'.($i + 1), 'text' => Text::line($question->string('text'), 'A question needs words.'), 'hint' => trim(Text::within($question->string('hint', ''), 300))];
+            $asked[] = ['id' => 'a'.($i + 1), 'text' => Text::line($question->string('text'), 'A question needs words.'), 'hint' => trim(Text::within($question->string('hint', ''), 300)), 'suggestions' => $this->suggestions($question)];
         }
 
         return $this->entities->wrapInTransaction(function () use ($record, $asked): array {
@@ -68,6 +69,14 @@ final readonly class FormDesk
 
             return [$form, $token->secret];
         });
+    }
+
+    /** @return list<string> */
+    private function suggestions(Node $question): array
+    {
+        $given = $question->has('suggestions') ? \array_slice($question->strings('suggestions'), 0, self::MOST_SUGGESTIONS) : [];
+
+        return array_map(static fn (string $suggestion): string => Text::line($suggestion, 'A suggestion needs words.'), $given);
     }
 
     public function byLink(string $secret): ?QuestionForm

@@ -129,7 +129,7 @@ final readonly class ProjectPresenter
                 ...array_map(fn (Fact $fact): array => $this->fact($fact, true), $brief->struck),
             ],
             'questions' => array_map(static fn (Question $question): array => $question->toArray(), $this->assessor->questions($brief)),
-            'skipped' => \count($brief->skipped),
+            'skipped' => array_map(static fn (Question $question): array => $question->toArray(), $this->assessor->skipped($brief)),
             'score' => $this->assessor->score($brief)->toArray(),
             'guesses' => $this->assessor->guesses($brief),
         ];
@@ -148,6 +148,7 @@ final readonly class ProjectPresenter
         $hint = $fact->detail('hint');
 
         return match (true) {
+            null !== $fact->detail(Fact::OVERRULED) => $fact->detail(Fact::OVERRULED),
             null !== $measured => FactKind::Tone === $fact->kind ? "Concluded from how the sample is written, $measured" : $measured,
             null !== $fact->detail('text') => $fact->detail('text'),
             null !== $fact->detail(Fact::FROM) => \sprintf('From %s', $fact->detail(Fact::FROM)),

@@ -12,6 +12,9 @@ final readonly class Fact
     /** Key of the detail that says where a fact was taken over from: another project's name, or the designer's defaults. */
     public const FROM = 'from';
 
+    /** Key of the detail that says by which rule another fact won against this one. */
+    public const OVERRULED = 'overruled';
+
     /** What is no surer than this is a guess. */
     private const DOUBTFUL = 0.5;
     public const DEFAULTS = 'your defaults';
@@ -62,6 +65,12 @@ final readonly class Fact
     public function corrected(string $value): self
     {
         return new self($this->id, $this->kind, $value, Origin::Entered, 1.0, null, $this->detail);
+    }
+
+    /** The same, and somebody has said that it is right. */
+    public function confirmed(): self
+    {
+        return new self($this->id, $this->kind, $this->value, $this->origin, 1.0, $this->quote, array_diff_key($this->detail, [self::OVERRULED => null]));
     }
 
     /** Concluded from no more than a hint: shown and asked about, but nothing is claimed on the strength of it. */

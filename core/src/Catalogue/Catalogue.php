@@ -199,7 +199,7 @@ final class Catalogue
     {
         return $this->goals ??= self::build(
             $this->data->child('brief')->child('goals'),
-            static fn (string $id, Node $node): Goal => new Goal($id, $node->string('label'), $node->string('noun'), $node->string('button'), $node->strings('target')),
+            static fn (string $id, Node $node): Goal => new Goal($id, $node->string('label'), $node->string('noun'), $node->optionalString('people'), $node->string('button'), $node->strings('target')),
         );
     }
 
@@ -208,7 +208,7 @@ final class Catalogue
     {
         return $this->features ??= self::build(
             $this->data->child('brief')->child('features'),
-            static fn (string $id, Node $node): Feature => new Feature($id, $node->string('label'), $node->optionalString('page'), $node->optionalString('section'), $node->bool('comes_with_page', false)),
+            static fn (string $id, Node $node): Feature => new Feature($id, $node->string('label'), $node->string('thing'), $node->optionalString('page'), $node->optionalString('section'), $node->bool('comes_with_page', false)),
         );
     }
 
@@ -233,7 +233,25 @@ final class Catalogue
             $node->string('effect'),
             $node->optionalString('guess'),
             $node->optionalString('suggest'),
+            $node->bool('visited', false),
         ), $this->data->child('brief')->children('questions'));
+    }
+
+    /** How something of this kind is asked about when the brief only hints at it, or says it both ways; null where that is not asked. */
+    public function doubt(FactKind $kind): ?Doubt
+    {
+        $doubts = $this->data->child('brief')->child('doubts');
+
+        return $doubts->has($kind->value) ? Doubt::fromNode($doubts->child($kind->value)) : null;
+    }
+
+    /** @return list<string> what businesses of a kind usually answer, most usual first */
+    public function usualAnswers(BusinessKind $business, FactKind $kind): array
+    {
+        $usual = $this->data->child('brief')->child('usual-answers');
+        $answers = $usual->has($business->id) ? $usual->child($business->id) : null;
+
+        return null !== $answers && $answers->has($kind->value) ? $answers->strings($kind->value) : [];
     }
 
     /** @return list<BusinessKind> */

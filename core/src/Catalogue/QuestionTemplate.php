@@ -10,13 +10,14 @@ use DunePocket\Brief\FactKind;
 final readonly class QuestionTemplate
 {
     /**
-     * @param int     $points  what an answer adds to the score
+     * @param int     $points  what an answer adds to the score; 0 where it helps the job and not the plan
      * @param int     $enough  how many facts answer it
      * @param string  $text    as the designer reads it
      * @param string  $ask     as the client is asked, in plain words
      * @param string  $hint    how to answer
      * @param ?string $guess   what the plan supposes without an answer, with {kind}, {customers}, {offerings} and {goal}
-     * @param ?string $suggest where suggested answers come from: goals, tones or pages
+     * @param ?string $suggest where suggested answers come from: goals, tones, pages, phrases or usual
+     * @param bool    $visited whether it is only asked of businesses that people come to
      */
     public function __construct(
         public string $id,
@@ -30,6 +31,7 @@ final readonly class QuestionTemplate
         public string $effect,
         public ?string $guess,
         public ?string $suggest,
+        public bool $visited,
     ) {
     }
 }

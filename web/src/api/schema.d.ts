@@ -1008,6 +1008,7 @@ export interface components {
                 id: string;
                 text: string;
                 hint: string;
+                suggestions: string[];
             }[];
             answered: number;
             file: string | null;
@@ -1025,6 +1026,7 @@ export interface components {
                 id: string;
                 text: string;
                 hint: string;
+                suggestions: string[];
                 answer: string;
             }[];
             file: string | null;
@@ -1043,6 +1045,8 @@ export interface components {
                 value: string;
                 label: string;
             }[];
+            /** @description The fact that a yes or a no settles */
+            fact: string | null;
         };
         Score: {
             total: number;
@@ -1056,7 +1060,7 @@ export interface components {
             sources: components["schemas"]["Source"][];
             facts: components["schemas"]["Fact"][];
             questions: components["schemas"]["Question"][];
-            skipped: number;
+            skipped: components["schemas"]["Question"][];
             score: components["schemas"]["Score"];
             /** @description What a plan supposes of a thin brief */
             guesses: string[];
@@ -1197,6 +1201,12 @@ export interface components {
             type: "answer-question";
             kind: string;
             value: string;
+            /** @description The fact that a yes or a no settles */
+            fact?: string;
+        } | {
+            /** @constant */
+            type: "confirm-fact";
+            fact: string;
         } | {
             /** @constant */
             type: "add-source";
@@ -2608,6 +2618,7 @@ export interface operations {
                     questions: {
                         text: string;
                         hint?: string;
+                        suggestions?: string[];
                     }[];
                 };
             };

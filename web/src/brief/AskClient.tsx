@@ -20,7 +20,11 @@ export function AskClient({ onClose }: { onClose: () => void }) {
     queryFn: () => unwrap(api.GET('/api/projects/{project}/forms', { params })),
     refetchInterval: 20_000,
   });
-  const [chosen, setChosen] = useState(() => project.brief.questions.map((question) => question.id));
+  const [chosen, setChosen] = useState(() =>
+    project.brief.questions
+      .filter((question) => question.points > 0 || question.fact)
+      .map((question) => question.id),
+  );
   const defaults = useQuery(defaultsQuery).data;
   const [ownChosen, setOwnChosen] = useState<string[]>([]);
   const [own, setOwn] = useState('');
@@ -40,7 +44,11 @@ export function AskClient({ onClose }: { onClose: () => void }) {
             questions: [
               ...project.brief.questions
                 .filter((question) => chosen.includes(question.id))
-                .map((question) => ({ text: question.ask, hint: question.hint })),
+                .map((question) => ({
+                  text: question.ask,
+                  hint: question.hint,
+                  suggestions: question.suggestions.slice(0, 9).map((one) => one.label),
+                })),
               ...(defaults?.questions ?? []).filter((question) => ownChosen.includes(question.text)),
               ...typed,
             ],
@@ -137,7 +145,7 @@ export function AskClient({ onClose }: { onClose: () => void }) {
             >
               {question.ask} <span className="small quiet">{question.hint}</span>
             </Checkbox>
-            <span className="mono points">+{question.points}</span>
+            <span className="mono points">{question.points > 0 ? `+${question.points}` : '·'}</span>
           </li>
         ))}
         {(defaults?.questions ?? []).map((question) => (

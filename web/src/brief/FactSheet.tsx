@@ -53,6 +53,7 @@ export function FactSheet({ catalogue, pointed, onPoint }: Props) {
                   if (value !== fact.value) act({ type: 'correct-fact', fact: fact.id, value });
                   setEditing(null);
                 }}
+                onConfirm={() => act({ type: 'confirm-fact', fact: fact.id })}
                 onStrike={() => act({ type: 'strike-fact', fact: fact.id, struck: !fact.struck })}
               />
             ))}
@@ -84,10 +85,21 @@ interface RowProps {
   onPoint: (fact: string | null) => void;
   onEdit: (fact: string | null) => void;
   onSave: (value: string) => void;
+  onConfirm: () => void;
   onStrike: () => void;
 }
 
-function FactRow({ fact, catalogue, pointed, editing, onPoint, onEdit, onSave, onStrike }: RowProps) {
+function FactRow({
+  fact,
+  catalogue,
+  pointed,
+  editing,
+  onPoint,
+  onEdit,
+  onSave,
+  onConfirm,
+  onStrike,
+}: RowProps) {
   const row = useRef<HTMLDivElement>(null);
   useEffect(() => {
     if (pointed) row.current?.scrollIntoView({ block: 'nearest' });
@@ -119,13 +131,24 @@ function FactRow({ fact, catalogue, pointed, editing, onPoint, onEdit, onSave, o
           {fact.shown}
         </button>
       )}
-      <button
-        className="plain link small strike"
-        onClick={onStrike}
-        aria-label={`${fact.struck ? 'Restore' : 'Strike out'} ${fact.label}: ${fact.shown}`}
-      >
-        {fact.struck ? 'Restore' : 'Strike out'}
-      </button>
+      <span className="fact-do">
+        {!sure && !fact.struck && !editing && (
+          <button
+            className="plain link small"
+            onClick={onConfirm}
+            aria-label={`Confirm ${fact.label}: ${fact.shown}`}
+          >
+            Confirm
+          </button>
+        )}
+        <button
+          className="plain link small"
+          onClick={onStrike}
+          aria-label={`${fact.struck ? 'Restore' : 'Strike out'} ${fact.label}: ${fact.shown}`}
+        >
+          {fact.struck ? 'Restore' : 'Strike out'}
+        </button>
+      </span>
       <span
         className={`dot ${sure ? 'sure' : 'unsure'}`}
         role="img"

@@ -4,11 +4,12 @@ import { useEffect, useMemo, useRef, useState } from 'react';
 import { useNavigate } from 'react-router-dom';
 import type { Question } from '../api/client';
 import { useWorkbench } from '../project/context';
+import { answerTo } from './answer';
 import { defaultsQuery } from '../projects/defaults';
 
 /** A question of the catalogue, or one of the designer's own. */
 type Asked = Pick<Question, 'id' | 'ask' | 'hint' | 'suggestions'> &
-  Partial<Pick<Question, 'kind' | 'effect' | 'points'>>;
+  Partial<Pick<Question, 'kind' | 'effect' | 'points' | 'fact'>>;
 
 /**
  * One question at a time for a telephone call, by keyboard alone: Enter keeps the answer and asks the next, Alt and an
@@ -47,8 +48,8 @@ export function Interview() {
 
   const keep = (value: string) => {
     if (!question) return;
-    if (value.trim() && question.kind)
-      act({ type: 'answer-question', kind: question.kind, value: value.trim() });
+    const { kind, fact = null } = question;
+    if (value.trim() && kind) act(answerTo({ kind, fact }, value.trim()));
     setAnswers({ ...answers, [question.id]: value });
     setAt(at + 1);
   };
@@ -82,7 +83,11 @@ export function Interview() {
           <>
             <p className="mono quiet">
               {at + 1} of {asked.length} ·{' '}
-              {question.points ? `worth ${question.points} points` : 'a question of your own'}
+              {question.points
+                ? `worth ${question.points} points`
+                : question.kind
+                  ? 'brings no points, but helps to decide'
+                  : 'a question of your own'}
             </p>
             <h2 id="asked">{question.ask}</h2>
             <p className="quiet">
@@ -158,7 +163,7 @@ function Ended({ open, onFinish }: { open: Question[]; onFinish: () => void }) {
       <ul>
         {open.map((one) => (
           <li key={one.id}>
-            <span className="mono points">+{one.points}</span> {one.ask}
+            <span className="mono points">{one.points ? `+${one.points}` : '·'}</span> {one.ask}
           </li>
         ))}
       </ul>

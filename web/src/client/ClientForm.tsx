@@ -129,6 +129,21 @@ export function ClientForm({ token }: { token: string }) {
               onChange={(event) => type(question.id, event.target.value)}
               onBlur={() => void save()}
             />
+            {question.suggestions.length > 0 && (
+              <p className="suggested" role="group" aria-label={`Suggestions: ${question.text}`}>
+                {question.suggestions.map((one) => (
+                  <button
+                    key={one}
+                    type="button"
+                    onClick={() =>
+                      type(question.id, withSuggestion(typed[question.id] ?? question.answer, one))
+                    }
+                  >
+                    {one}
+                  </button>
+                ))}
+              </p>
+            )}
           </div>
         ))}
         <div className="asked">
@@ -165,3 +180,17 @@ export function ClientForm({ token }: { token: string }) {
     </div>
   );
 }
+
+const PLAIN = ['Yes', 'No'];
+
+/** A yes or a no stands alone; anything else joins what is there, once. */
+const withSuggestion = (answer: string, suggestion: string): string => {
+  const parts = answer
+    .split(/,\s*/)
+    .map((part) => part.trim())
+    .filter((part) => part && !PLAIN.includes(part));
+  if (PLAIN.includes(suggestion)) return suggestion;
+  return parts.includes(suggestion)
+    ? parts.filter((part) => part !== suggestion).join(', ')
+    : [...parts, suggestion].join(', ');
+};

@@ -10,7 +10,6 @@ use DunePocket\Brief\FactKind;
 use DunePocket\Brief\Profile;
 use DunePocket\Catalogue\BusinessKind;
 use DunePocket\Catalogue\Catalogue;
-use DunePocket\Catalogue\Goal;
 use DunePocket\Catalogue\QuestionTemplate;
 use DunePocket\Language\Typography;
 
@@ -29,20 +28,46 @@ final readonly class Assessor
     {
     }
 
-    /** @return list<Question> most valuable first */
+    /** @return list<Question> most valuable first, those without points last */
     public function questions(Brief $brief): array
     {
-        $open = [];
+        $suggestions = new Suggestions($this->catalogue, $brief);
         $business = (new Profile($brief, $this->catalogue))->kind;
+        $open = [];
+        $asked = [];
         foreach ($this->catalogue->questions() as $template) {
-            $missing = $template->points - $this->earned($template, $brief);
-            if ($missing > 0 && !\in_array($template->id, $brief->skipped, true)) {
-                $open[] = new Question('q-'.$template->id, $template->kind, $template->text, $template->ask, $template->hint, $template->effect, $missing, $this->suggestions($template, $business));
+            $isOpen = 0 === $template->points ? $this->isUnknown($template, $brief, $business) : $this->earned($template, $brief) < $template->points;
+            if (!$isOpen) {
+                continue;
+            }
+            $asked[] = $template->kind;
+            $guessed = array_values(array_filter($brief->of($template->kind), static fn (Fact $fact): bool => $fact->isDoubtful()));
+            $question = new Question('q-'.$template->id, $template->kind, $template->text, $template->ask, $template->hint, $this->effect($template, $guessed), $template->points - $this->earned($template, $brief), $suggestions->for($template, $guessed));
+            if (!$question->isAmong($brief->skipped)) {
+                $open[] = $question;
             }
         }
         usort($open, static fn (Question $a, Question $b): int => $b->points <=> $a->points);
+        $worth = array_values(array_filter($open, static fn (Question $question): bool => $question->points > 0));
 
-        return $open;
+        return [...$worth, ...(new Doubts($this->catalogue))->questions($brief, $asked), ...\array_slice($open, \count($worth))];
+    }
+
+    /** @return list<Question> those that the designer set aside and that are still open */
+    public function skipped(Brief $brief): array
+    {
+        return array_values(array_filter($this->questions($brief->withSkipped([])), static fn (Question $question): bool => $question->isAmong($brief->skipped)));
+    }
+
+    private function isUnknown(QuestionTemplate $template, Brief $brief, BusinessKind $business): bool
+    {
+        return [] === $brief->of($template->kind) && (!$template->visited || $business->place);
+    }
+
+    /** @param list<Fact> $guessed */
+    private function effect(QuestionTemplate $template, array $guessed): string
+    {
+        return [] === $guessed ? $template->effect : 'So far only a guess. '.$template->effect;
     }
 
     public function score(Brief $brief): Score
@@ -93,25 +118,5 @@ final readonly class Assessor
         $sure = array_filter($facts, static fn (Fact $fact): bool => !$fact->isDoubtful());
 
         return [] === $sure ? intdiv($template->points, 2) : $template->points;
-    }
-
-    /** @return list<array{value: string, label: string}> */
-    private function suggestions(QuestionTemplate $template, BusinessKind $business): array
-    {
-        return match ($template->suggest) {
-            'goals' => array_map(static fn (Goal $goal): array => ['value' => $goal->id, 'label' => $goal->label], \array_slice($this->goals($business), 0, 6)),
-            'pages' => array_map(fn (string $kind): array => ['value' => $this->catalogue->pageKinds()->get($kind)->title, 'label' => $this->catalogue->pageKinds()->get($kind)->title], $business->pages),
-            'tones' => array_map(static fn (string $tone): array => ['value' => $tone, 'label' => ucfirst($tone)], $this->catalogue->tones()),
-            default => [],
-        };
-    }
-
-    /** @return list<Goal> the usual one of the kind of business first */
-    private function goals(BusinessKind $business): array
-    {
-        $goals = array_values($this->catalogue->goals());
-        usort($goals, static fn (Goal $a, Goal $b): int => ($b->id === $business->goal) <=> ($a->id === $business->goal));
-
-        return $goals;
     }
 }

@@ -6,12 +6,10 @@ namespace DunePocket\Brief\Merging;
 
 use DunePocket\Brief\Brief;
 use DunePocket\Brief\Fact;
-use DunePocket\Brief\FactKind;
 use DunePocket\Brief\Origin;
 use DunePocket\Brief\Reading\BriefReader;
 use DunePocket\Brief\Source;
 use DunePocket\Catalogue\Catalogue;
-use DunePocket\Catalogue\PageKinds;
 
 /**
  * Holds what a new source says against what is known: what it adds, what it changes, what it contradicts.
@@ -23,19 +21,14 @@ final readonly class SourceMerger
     private const ENTERED = 'You entered the other yourself; accept this only if the client is right.';
     private const ELSEWHERE = 'This is how “%s” has it; accept it only if that still holds.';
     private const STATED_WINS = 'Said plainly, where the other was concluded from a hint.';
-    private const OPPOSITES = [
-        'page_refusal' => [FactKind::PageRequest, FactKind::Feature],
-        'page_request' => [FactKind::PageRefusal],
-        'feature' => [FactKind::PageRefusal],
-    ];
 
     private BriefReader $reader;
-    private PageKinds $pages;
+    private Sameness $sameness;
 
     public function __construct(Catalogue $catalogue)
     {
         $this->reader = new BriefReader($catalogue);
-        $this->pages = $catalogue->pageKinds();
+        $this->sameness = new Sameness($catalogue->pageKinds());
     }
 
     /** @return list<Proposal> what a source would change, in the order of the fact sheet */
@@ -71,11 +64,11 @@ final readonly class SourceMerger
     private function weigh(Brief $brief, Fact $fact): ?Proposal
     {
         foreach ([...$brief->facts, ...$brief->struck] as $known) {
-            if ($known->kind === $fact->kind && $this->key($known) === $this->key($fact)) {
+            if (null === $known->detail(Fact::OVERRULED) && $this->sameness->isRepeated($known, $fact)) {
                 return null;
             }
         }
-        $opposite = array_values(array_filter($brief->facts, fn (Fact $known): bool => \in_array($known->kind, self::OPPOSITES[$fact->kind->value] ?? [], true) && $this->meansTheSame($known, $fact)));
+        $opposite = $this->sameness->opposites($fact, $brief->facts);
         if ([] !== $opposite) {
             return new Proposal(Effect::Contradicts, $fact, $opposite, $this->rule($opposite[0], $fact));
         }
@@ -98,34 +91,5 @@ final readonly class SourceMerger
             Origin::Inferred === $known->origin && Origin::Stated === $fact->origin => self::STATED_WINS,
             default => self::LATER_WINS,
         };
-    }
-
-    private function meansTheSame(Fact $a, Fact $b): bool
-    {
-        if ($this->key($a) === $this->key($b)) {
-            return true;
-        }
-        $features = array_filter([$this->feature($a), $this->feature($b)]);
-        if (2 === \count($features) && 1 === \count(array_unique($features))) {
-            return true;
-        }
-        $kinds = array_filter([$this->pages->named($a->value), $this->pages->named($b->value)]);
-
-        return 2 === \count($kinds) && 1 === \count(array_unique($kinds));
-    }
-
-    private function feature(Fact $fact): ?string
-    {
-        return FactKind::Feature === $fact->kind ? $fact->value : $fact->detail('feature');
-    }
-
-    private function key(Fact $fact): string
-    {
-        $key = mb_strtolower(preg_replace('/^(?:the|our|an?)\s+|[^\p{L}\d]+(?:pages?)?$/iu', '', $fact->value) ?? $fact->value);
-        if (FactKind::ContactPhone === $fact->kind) {
-            return $fact->detail('e164') ?? preg_replace('/\D/', '', $key) ?? $key;
-        }
-
-        return preg_replace('/(?<=\p{L}{3})s\b/u', '', $key) ?? $key;
     }
 }

@@ -48,7 +48,7 @@ final readonly class BriefReader
             new Recogniser\OpeningHoursRecogniser($cues),
             new Recogniser\QuotedPraiseRecogniser(),
             new Recogniser\DifferentiatorRecogniser($cues),
-            new Recogniser\OfferingRecogniser($cues, $negation, $catalogue->pageKinds()),
+            new Recogniser\OfferingRecogniser($cues, $negation, $catalogue->pageKinds(), $catalogue->people()),
             new Recogniser\GoalRecogniser($cues, $negation),
             new Recogniser\ToneRecogniser($cues, $negation),
             new Recogniser\VoiceSampleRecogniser($catalogue->voice(), $cues),
@@ -62,11 +62,19 @@ final readonly class BriefReader
 
     public function read(Source $source): Brief
     {
-        return new Brief([$source], $this->facts($source));
+        [$facts, $contradictions] = $this->understood($source, 1);
+
+        return new Brief([$source], $facts, $contradictions);
     }
 
     /** @return list<Fact> */
     public function facts(Source $source, int $nextNumber = 1): array
+    {
+        return $this->understood($source, $nextNumber)[0];
+    }
+
+    /** @return array{list<Fact>, list<Fact>} the facts, and what is said against them */
+    private function understood(Source $source, int $nextNumber): array
     {
         $reading = $this->parser->parse($source);
         $candidates = [];
@@ -81,6 +89,9 @@ final readonly class BriefReader
             $candidates = PresentSiteFacts::among($candidates, $source);
         }
 
-        return array_map(fn (Fact $fact): Fact => $this->normaliser->normal($fact, $source->text), $this->resolver->resolve($source, $reading, $candidates, $nextNumber));
+        return array_map(
+            fn (array $facts): array => array_map(fn (Fact $fact): Fact => $this->normaliser->normal($fact, $source->text), $facts),
+            $this->resolver->resolve($source, $reading, $candidates, $nextNumber),
+        );
     }
 }

@@ -39,6 +39,11 @@ final readonly class Candidate
         return new self($this->kind, $this->value, $this->start - $before, $this->length + $before, $this->certainty, $this->origin, $this->detail);
     }
 
+    public function withDetail(string $key, string $value): self
+    {
+        return new self($this->kind, $this->value, $this->start, $this->length, $this->certainty, $this->origin, [$key => $value] + $this->detail);
+    }
+
     public function isInferred(): bool
     {
         return Origin::Inferred === $this->origin;

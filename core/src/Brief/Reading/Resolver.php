@@ -8,6 +8,7 @@ use DunePocket\Brief\Fact;
 use DunePocket\Brief\FactKind;
 use DunePocket\Brief\Reading\Resolving\Aims;
 use DunePocket\Brief\Reading\Resolving\Contenders;
+use DunePocket\Brief\Reading\Resolving\Contradictions;
 use DunePocket\Brief\Reading\Resolving\FactWriter;
 use DunePocket\Brief\Reading\Resolving\ListedAnew;
 use DunePocket\Brief\Reading\Resolving\Offerings;
@@ -39,7 +40,8 @@ final readonly class Resolver
     /**
      * @param list<Candidate> $candidates
      *
-     * @return list<Fact> in the order of the closed list, then of reading, numbered from $nextNumber
+     * @return array{list<Fact>, list<Fact>} the facts in the order of the closed list, then of reading, numbered from
+     *                                       $nextNumber; and what is said as plainly against one of them
      */
     public function resolve(Source $source, Reading $reading, array $candidates, int $nextNumber = 1): array
     {
@@ -47,6 +49,7 @@ final readonly class Resolver
         usort($candidates, static fn (Candidate $a, Candidate $b): int => $a->start <=> $b->start ?: $b->certainty <=> $a->certainty);
         $contenders = Contenders::of($candidates);
         $weighing = new Weighing($reading->blocks);
+        $said = $contenders;
         foreach ($this->rules as $rule) {
             $contenders = $rule->weigh($contenders, $weighing);
         }
@@ -57,7 +60,8 @@ final readonly class Resolver
                 $facts[] = $writer->fact($candidate, 'f'.($nextNumber + \count($facts)));
             }
         }
+        $lost = (new Contradictions($said, $contenders, $weighing))->lost();
 
-        return $facts;
+        return [$facts, array_map(static fn (Candidate $candidate, int $i): Fact => $writer->fact($candidate, 'f'.($nextNumber + \count($facts) + $i)), $lost, array_keys($lost))];
     }
 }

@@ -39,7 +39,11 @@ final readonly class PutFact implements Change
 
     public function describe(Project $before): string
     {
-        $verb = null === $before->brief->fact($this->fact->id) ? 'Add' : 'Correct';
+        $verb = match ($before->brief->fact($this->fact->id)?->value) {
+            null => 'Add',
+            $this->fact->value => 'Confirm',
+            default => 'Correct',
+        };
 
         return \sprintf('%s %s', $verb, lcfirst($this->fact->kind->label()));
     }

@@ -43,7 +43,8 @@ final readonly class OfferingRecogniser implements Recogniser
     private BareList $list;
     private OneByOne $single;
 
-    public function __construct(private Cues $cues, Negation $negation, PageKinds $pages)
+    /** @param string $people plurals of nouns that mean people, as WordList takes them */
+    public function __construct(private Cues $cues, Negation $negation, PageKinds $pages, string $people)
     {
         $words = new OfferingWords($cues, $pages);
         $item = new OfferingItem($cues);
@@ -54,7 +55,7 @@ final readonly class OfferingRecogniser implements Recogniser
         $this->framed = new Framed($words, $item);
         $this->list = new BareList($cues, $words, $item);
         $this->single = new OneByOne($cues, $words, $item);
-        $this->asked = new AskedOfferings($cues, $item, $this->running, $this->first, $this->priced, $this->single);
+        $this->asked = new AskedOfferings($cues, $people, $item, $this->running, $this->first, $this->priced, $this->single);
     }
 
     public function recognise(Reading $reading): iterable

@@ -54,6 +54,7 @@ final readonly class TopicRecogniser implements Recogniser
             FactKind::AdmiredSite->value => new OthersAnswer(FactKind::AdmiredSite, $cues),
             FactKind::Proof->value => new ProofAnswer($cues),
             FactKind::Deadline->value => new BudgetAndDeadlineAnswer(FactKind::Deadline, $cues),
+            FactKind::ExistingSite->value => new PartAnswer(FactKind::ExistingSite, PartAnswer::WEB_ADDRESS),
             FactKind::Founded->value => new PartAnswer(FactKind::Founded, PartAnswer::YEARS),
         ];
         foreach (self::TOLD_IN_SENTENCES as $kind) {

@@ -15,6 +15,8 @@ final readonly class Offerings implements Rule
     /** What is no more than likely gives way to a page of the same words that is no less likely. */
     private const LIKELY = 0.75;
     private const SHORT = 3;
+    /** In bytes. */
+    private const IN_ONE_LIST = 300;
 
     public function weigh(Contenders $contenders, Weighing $weighing): Contenders
     {
@@ -70,7 +72,7 @@ final readonly class Offerings implements Rule
         sort($near);
         $key = $candidate->key();
         foreach ($near as $number) {
-            if ($this->areSame($keys[$number], $key) || $known[$number]->overlaps($candidate)) {
+            if (($keys[$number] === $key || $this->areSame($keys[$number], $key) && !$this->areListedTogether($known[$number], $candidate)) || $known[$number]->overlaps($candidate)) {
                 return $number;
             }
         }
@@ -109,11 +111,16 @@ final readonly class Offerings implements Rule
         return \count($listed) < 2 ? $offerings : array_filter($offerings, static fn (Candidate $offering): bool => $isListed($offering) || $offering->start > $listed[0]->start || isset($offering->detail['price']));
     }
 
+    /** "Eye tests, children’s eye tests": two things of one list, however alike. */
+    private function areListedTogether(Candidate $one, Candidate $other): bool
+    {
+        return min($one->certainty, $other->certainty) >= self::LISTED && abs($other->start - $one->start) < self::IN_ONE_LIST;
+    }
+
     /** "hedge laying" and "laying" are the same; "gates" and "oak gates and posts" are not. */
     private function areSame(string $one, string $other): bool
     {
-        return $one === $other
-            || (\strlen($other) > self::SHORT && str_starts_with($one, $other.' '))
+        return (\strlen($other) > self::SHORT && str_starts_with($one, $other.' '))
             || str_ends_with($one, ' '.$other)
             || str_ends_with($other, ' '.$one);
     }

@@ -30,6 +30,12 @@ final readonly class Weighing
         return $this->block($candidate)?->topic === $candidate->kind->value;
     }
 
+    /** Whether both are said in one paragraph, item or answer. */
+    public function areInOneBlock(Candidate $one, Candidate $other): bool
+    {
+        return $this->block($one) === $this->block($other);
+    }
+
     private function block(Candidate $candidate): ?Block
     {
         [$low, $high] = [0, \count($this->blocks) - 1];

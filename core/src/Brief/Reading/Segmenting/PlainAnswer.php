@@ -12,6 +12,8 @@ use DunePocket\Catalogue\Cues;
 /** "Yes, exactly that." gives the question's words to the client; "No." refuses them. */
 final readonly class PlainAnswer
 {
+    /** "Do you want a page “Our story”?", "Shall we have a page called Timetable?" */
+    private const NAMES_A_PAGE = '/\b(?:want|need|like|have|be|add|keep)\b[^.?!]{0,20}\b(?:page|section)\s+(?:(?:called|named|titled|headed)\s+["“”‘\']?|["“”‘])(?<name>\p{L}[^"”“?]{1,50}?)["”’\']?\s*(?:on (?:the|your) (?:web ?)?site\s*)?\?/iu';
     private const WORDS = 11;
     /** "Not wanted?" – "No testimonials": no answer to these is a yes or a no. */
     private const ASKS_WHAT_NOT = ['page_refusal', 'avoid_word'];
@@ -73,6 +75,10 @@ final readonly class PlainAnswer
     public function settle(array $answered, bool $agreed, ?string $topic, Segmentation $into): void
     {
         foreach ($answered as $one) {
+            if (1 === preg_match(self::NAMES_A_PAGE, $one->text, $m, \PREG_OFFSET_CAPTURE)) {
+                $into->add($agreed ? BlockKind::Paragraph : BlockKind::Item, $one->start + (int) $m['name'][1], $m['name'][0], ($agreed ? FactKind::PageRequest : FactKind::PageRefusal)->value, $agreed ?: null);
+                continue;
+            }
             [$asked, $at] = $this->cues->answers->asked($one->text);
             $into->add(BlockKind::Paragraph, $one->start + $at, $asked, $topic, $agreed);
         }

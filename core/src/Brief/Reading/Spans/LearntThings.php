@@ -23,6 +23,8 @@ final readonly class LearntThings implements Learnt
 
     /** A few sentences show too little to guess from. */
     private const SURER_IN_SHORT = 0.8;
+    /** Where these are asked for, a guess that something is refused is wrong. */
+    private const WANTS = ['goal', 'offering'];
     private const BUSINESS = '/^\s+(?:place|business|company|firm|outfit)\b/iu';
 
     private SpanOdds $odds;
@@ -116,7 +118,7 @@ final readonly class LearntThings implements Learnt
     {
         return $weighed->isTelling()
             && BlockKind::Title !== $weighed->sentence->block->kind
-            && (FactKind::PageRefusal !== $this->kind || FactKind::Goal->value !== $weighed->sentence->block->topic)
+            && (FactKind::PageRefusal !== $this->kind || !\in_array($weighed->sentence->block->topic, self::WANTS, true))
             && (FactKind::PageRequest !== $this->kind || FactKind::PageRefusal->value !== $weighed->sentence->block->topic)
             && (BlockKind::Item !== $weighed->sentence->block->kind || $this->kind->value !== $weighed->sentence->block->topic)
             && (null === $this->unless || 1 !== preg_match($this->unless, $weighed->sentence->text));

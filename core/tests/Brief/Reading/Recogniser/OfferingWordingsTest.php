@@ -196,7 +196,7 @@ final class OfferingWordingsTest extends TestCase
     public function testWhereTheyAreAskedForNamesAreEnough(string $answer, BlockKind $kind, array $offered): void
     {
         $cues = Bench::catalogue()->cues();
-        $asked = new Offerings\AskedOfferings($cues, self::item(), self::running(), self::first(), new Offerings\PricedThings($cues), new Offerings\OneByOne($cues, self::words(), self::item()));
+        $asked = new Offerings\AskedOfferings($cues, Bench::catalogue()->people(), self::item(), self::running(), self::first(), new Offerings\PricedThings($cues), new Offerings\OneByOne($cues, self::words(), self::item()));
         self::assertSame($offered, Sentences::values([...$asked->offered(Sentences::one($answer, 'offering', $kind))]));
     }
 

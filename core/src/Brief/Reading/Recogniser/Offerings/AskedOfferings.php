@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace DunePocket\Brief\Reading\Recogniser\Offerings;
 
+use DunePocket\Brief\FactKind;
 use DunePocket\Brief\Reading\BlockKind;
 use DunePocket\Brief\Reading\Candidate;
 use DunePocket\Brief\Reading\Phrase;
 use DunePocket\Brief\Reading\Sentence;
+use DunePocket\Brief\Reading\WordList;
 use DunePocket\Catalogue\Cues;
 
 /** What stands where offerings are asked for: "Services:", "What do you offer?". */
@@ -16,7 +18,7 @@ final readonly class AskedOfferings
     private const ITEM = 0.96;
     public const CERTAINTY = 0.95;
     /** "Independent opticians" says what they are, not what they offer. */
-    private const PROFESSION = '/^[^,]{3,40}(?:ers|ors|ists|ians|ants|ects|smiths|wrights|company|firm|agency|practice|studio|charity|club)\.?$/iu';
+    private const PROFESSION = '/^(?!.*\bfor\b)[^,]{3,40}?\b(?:(?<people>\p{L}+(?:ers|ors|ists|ians|ants|ects|smiths|wrights))|company|firm|agency|practice|studio|charity|club)\.?$/iu';
     /** "For the benefit of the designer: day trips": what stands before it is no name. */
     private const TALK = '/^(?:for|so|in|to|as)\b/iu';
     /** "And forging days: two people at a time" names one more. */
@@ -36,10 +38,15 @@ final readonly class AskedOfferings
     /** A sentence rather than a list. */
     private const SAYS = '/^(?!(?-i:IT)\b)(?:it[\'’]?s|we[\'’]?re|we|i|it|they|there|this|all|each|every|people|most|some|you|our|that[\'’]?s|not)\b|\b(?:my|his|her|she|he|it[\'’]?s|we[\'’]re|is|are|was|were|started|comes?|costs?|included|know|think)\b/iu';
 
+    /** In words. */
+    private const SHORT_ANSWER = 4;
+    private const NO_NAME = '/^(?:see|as|yes|no|ask|ok|tbc|tba|lots?|many|everything|anything|all|both|various|too|to|for|from|by|with)\b|[?!:\d]|\b(?:below|above|attached|etc|things|stuff)\b/iu';
+
     /** "Interior designer in Richmond, working on period houses" */
     private const PROFESSION_AND_WHERE = '/^(?:an? )?(?:[\p{L}-]+ ){0,3}[\p{L}-]+(?:er|or|ist|ian|ant|ect|smith|wright|company|firm|agency|practice|studio|charity|club)(?:,? (?:in|near|at|from|of|based|working|covering|specialising|serving)\b[^.]*)\.?$/iu';
 
-    public function __construct(private Cues $cues, private OfferingItem $item, private InRunningText $running, private SaidFirst $first, private PricedThings $priced, private OneByOne $single)
+    /** @param string $people plurals of nouns that mean people, as WordList takes them */
+    public function __construct(private Cues $cues, private string $people, private OfferingItem $item, private InRunningText $running, private SaidFirst $first, private PricedThings $priced, private OneByOne $single)
     {
     }
 
@@ -123,6 +130,22 @@ final readonly class AskedOfferings
         return trim($sentence->text) === trim($sentence->block->text);
     }
 
+    private function isProfession(string $words): bool
+    {
+        return 1 === preg_match(self::PROFESSION, $words, $m) && ('' === ($m['people'] ?? '') || WordList::holds($this->people, mb_strtolower($m['people'])));
+    }
+
+    /** "Gift vouchers": nothing else would be an offering by these words, but it is what was asked for. */
+    private function isShortAnswer(Sentence $sentence): bool
+    {
+        return BlockKind::Answer === $sentence->block->kind && $this->isAll($sentence) && str_word_count($sentence->text) <= self::SHORT_ANSWER && 1 !== preg_match(self::NO_NAME, $sentence->text);
+    }
+
+    private function asAnswered(Sentence $sentence): Candidate
+    {
+        return new Candidate(FactKind::Offering, Phrase::title($sentence->text), $sentence->start, \strlen($sentence->text), self::CERTAINTY);
+    }
+
     /**
      * @param string $listed the sentence up to where it stops telling what is offered
      *
@@ -141,8 +164,13 @@ final readonly class AskedOfferings
             return [...$this->first->offered($sentence, self::CERTAINTY), ...$this->priced->offered($sentence)];
         }
         $parts = $this->named($listed, $sentence->isFirst());
-        $isProfession = 1 === \count($parts) && $this->isAll($sentence) && 1 === preg_match(self::PROFESSION, $parts[0][0]);
+        $isProfession = 1 === \count($parts) && $this->isAll($sentence) && $this->isProfession($parts[0][0]);
 
-        return $isProfession ? [] : $this->item->each($parts, $sentence->start, self::CERTAINTY);
+        if ($isProfession) {
+            return [];
+        }
+        $offered = iterator_to_array($this->item->each($parts, $sentence->start, self::CERTAINTY), false);
+
+        return [] === $offered && $this->isShortAnswer($sentence) ? [$this->asAnswered($sentence)] : $offered;
     }
 }

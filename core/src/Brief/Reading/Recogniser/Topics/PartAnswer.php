@@ -12,6 +12,7 @@ use DunePocket\Brief\Reading\Phrase;
 /** The sum of money or the year that the answer holds. */
 final readonly class PartAnswer implements Answer
 {
+    public const WEB_ADDRESS = '/(?<![@\w.])(?:https?:\/\/)?[\p{L}\d-]+(?:\.[\p{L}\d-]+)*\.\p{L}{2,}(?:\/[^\s,;)]*)?/u';
     public const YEARS = '/\b(?:19|20)\d\d\b|\b\d+ years?\b/u';
 
     /** @param string $part a pattern of what is meant */

@@ -13,11 +13,11 @@ use DunePocket\Brief\Reading\Phrase;
 final readonly class PlaceAnswer implements Answer
 {
     private const PLACE = '/^[^.;\n]{2,80}/u';
-    private const SENTENCE = '/\b(?:we|our|i)\b/iu';
+    private const SENTENCE = '/\b(?:we|our|i)\b|\?$/iu';
 
     public function read(Block $block): iterable
     {
-        if (1 === preg_match(self::PLACE, $block->text, $m) && 1 !== preg_match(self::SENTENCE, $m[0])) {
+        if (1 === preg_match(self::PLACE, $block->text, $m) && 1 !== preg_match(self::SENTENCE, $m[0]) && 1 !== preg_match(PartAnswer::WEB_ADDRESS, $block->text)) {
             $words = rtrim($m[0]);
             yield new Candidate(1 === preg_match('/\d/', $words) ? FactKind::ContactAddress : FactKind::Location, Phrase::tidy($words), $block->start, \strlen($words), self::CERTAINTY);
         }
