@@ -18,6 +18,9 @@ final class Speller
     /** Contractions without their apostrophe are read as they are. */
     private const CONTRACTED = '/^(?:[a-z]{2,6}nt|(?:they|you|who)(?:re|ve|ll|d)|(?:we|i)(?:ve|ll)|(?:that|what|there|where|who|here|how|it|he|she|let|everyone|everybody|nobody)s)$/';
 
+    /** What people cut short is no typing error. */
+    private const CUT_SHORT = ['mins', 'secs', 'mths', 'appts', 'meds', 'diffs', 'dets', 'refs', 'regs', 'cals', 'temps', 'gens'];
+
     /** @var array<string, ?string> */
     private array $seen = [];
 
@@ -41,7 +44,7 @@ final class Speller
     public function correct(string $word): ?string
     {
         if (!\array_key_exists($word, $this->seen)) {
-            $right = \strlen($word) < self::SHORTEST || isset($this->vocabulary[$word]) || 1 === preg_match(self::CONTRACTED, $word) || 1 !== preg_match('/^[a-z]+$/', $word) || WordList::holds($this->words, $word) || WordList::holds($this->names, $word) || $this->isDoer($word) || $this->isDoneAgain($word) || $this->isCompound($word);
+            $right = \strlen($word) < self::SHORTEST || isset($this->vocabulary[$word]) || \in_array($word, self::CUT_SHORT, true) || 1 === preg_match(self::CONTRACTED, $word) || 1 !== preg_match('/^[a-z]+$/', $word) || WordList::holds($this->words, $word) || WordList::holds($this->names, $word) || $this->isDoer($word) || $this->isDoneAgain($word) || $this->isCompound($word);
             $this->seen[$word] = $right ? null : $this->nearest($word);
         }
 

@@ -89,8 +89,10 @@ final readonly class DomainNameRecogniser implements Recogniser
      */
     private function spelledOut(array $hosts, Reading $reading): iterable
     {
+        preg_match_all('/(?<!@)\b\p{Lu}\p{L}{3,}/u', [] === $hosts ? '' : $reading->text->text, $names);
+        $named = array_fill_keys(array_map($this->letters(...), $names[0]), true);
         foreach ($hosts as $host) {
-            $words = $this->words($host, self::MOST_WORDS, self::SHORTEST_WORD) ?: $this->words($host, self::MOST_WORDS, self::SHORTEST_AT_ALL);
+            $words = $this->words($host, self::MOST_WORDS, self::SHORTEST_WORD, $named) ?: $this->words($host, self::MOST_WORDS, self::SHORTEST_AT_ALL, $named);
             if (\count($words) > 1) {
                 yield new Candidate(FactKind::BusinessName, Phrase::properName(implode(' ', $words)), (int) stripos($reading->text->text, $host), \strlen($host), self::GUESSED, Origin::Inferred);
             }
@@ -141,20 +143,23 @@ final readonly class DomainNameRecogniser implements Recogniser
     /**
      * "brightsideelectrical" is bright, side and electrical: as few words as will do, the first as long as can be.
      *
+     * @param array<string, true> $named by its letters, what the text names: Marlow is no mar and low
+     *
      * @return list<string> none when it cannot be taken apart
      */
-    private function words(string $letters, int $most, int $shortest): array
+    private function words(string $letters, int $most, int $shortest, array $named): array
     {
-        if (WordList::holds($this->words, $letters)) {
+        $isWord = fn (string $word): bool => isset($named[$word]) || WordList::holds($this->words, $word);
+        if ($isWord($letters)) {
             return [$letters];
         }
         $best = [];
         for ($i = \strlen($letters) - 1; $most > 1 && $i >= \strlen(self::SHORT_WORDS[0]); --$i) {
             [$first, $rest] = [substr($letters, 0, $i), substr($letters, $i)];
-            if (!\in_array($first, self::SHORT_WORDS, true) && (\strlen($first) < $shortest || !WordList::holds($this->words, $first))) {
+            if (!\in_array($first, self::SHORT_WORDS, true) && (\strlen($first) < $shortest || !$isWord($first))) {
                 continue;
             }
-            $others = \strlen($rest) < ('and' === $first ? self::SHORTEST_AFTER_AND : $shortest) ? [] : $this->words($rest, $most - 1, $shortest);
+            $others = \strlen($rest) < ('and' === $first ? self::SHORTEST_AFTER_AND : $shortest) ? [] : $this->words($rest, $most - 1, $shortest, $named);
             if ([] !== $others && ([] === $best || \count($others) + 1 < \count($best))) {
                 $best = [$first, ...$others];
             }

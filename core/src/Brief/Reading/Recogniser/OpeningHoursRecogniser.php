@@ -29,6 +29,7 @@ final readonly class OpeningHoursRecogniser implements Recogniser
     private const OPEN = '~\b(?:open(?:s|ing)?(?![- ](?:days?|mic|evenings?|nights?|studios?|gym|water|air|houses?|source|plan|fires?|calls?|to|for(?! (?:business|visitors|customers))|about|up (?:the|a|our|to)|rehearsals?|play|access|mat|sessions?|books?|gardens?)\b)|hours|closed|shut|closing|close at|here from)\b~iu';
     private const BY_APPOINTMENT = '~\b(?:only )?by (?:prior )?(?:appointment|arrangement)(?: only)?\b|\bappointment only\b~iu';
     private const VISITS = '~^\W*(?:(?:strictly|visits?|viewings?|visiting|the (?:studio|workshop|showroom|yard|shop)(?: is open)?) )?(?:is |are )?(?:only |strictly )?by (?:prior )?(?:appointment|arrangement)\b~iu';
+    private const BARS = '/\s+[|·•]\s+/u';
     /** In bytes: "10-5 April to October" */
     private const RIGHT_BEHIND = 2;
     /** Between two sentences that belong together, in bytes: a line break, a dash, the mark of an item. */
@@ -42,6 +43,11 @@ final readonly class OpeningHoursRecogniser implements Recogniser
     {
         $group = [];
         foreach ($this->spoken($reading) as $sentence) {
+            $part = $this->partBetweenBars($sentence);
+            if (null !== $part) {
+                yield $part;
+                continue;
+            }
             if ([] !== $group && !$this->goesOn($group[\count($group) - 1], $sentence)) {
                 yield from $this->candidate($group, $reading);
                 $group = [];
@@ -51,6 +57,19 @@ final readonly class OpeningHoursRecogniser implements Recogniser
             }
         }
         yield from $this->candidate($group, $reading);
+    }
+
+    /** "3 Mill Bank, Harford | 01632 960 270 | Mon–Fri 8.30–6.30, Sat 9–12" */
+    private function partBetweenBars(Sentence $sentence): ?Candidate
+    {
+        $parts = preg_split(self::BARS, $sentence->text, -1, \PREG_SPLIT_OFFSET_CAPTURE) ?: [];
+        foreach (\count($parts) > 1 ? $parts : [] as [$part, $at]) {
+            if (OpeningHours::areAllOf($part) && null !== OpeningHours::read($part)) {
+                return new Candidate(FactKind::OpeningHours, Phrase::tidy($part), $sentence->start + $at, \strlen(rtrim($part)), self::SAID);
+            }
+        }
+
+        return null;
     }
 
     /** @return list<Sentence> those that may tell when it is open */

@@ -22,7 +22,7 @@ final readonly class PatternRecogniser implements Recogniser
 {
     private const SURE_NAME = 0.9;
     /** What is listed under these is not what they are called. */
-    private const LISTS = ['offering', 'audience', 'page_request', 'feature', 'tone', 'goal', 'avoid_word'];
+    private const LISTS = ['offering', 'audience', 'page_request', 'feature', 'tone', 'goal', 'avoid_word', 'person'];
     private const VOICE = ['tone', 'avoid_word'];
     private const SENDER = 0.7;
     /** "stock photos of people in hard hats" */
@@ -32,9 +32,10 @@ final readonly class PatternRecogniser implements Recogniser
 
     /** "The Society was founded in 1953" says which one elsewhere. */
     private const NO_NAME = '/^(?:The )?(?:New )?(?:Web ?site|Site|Home ?page)$|^No\s|^\d+ \p{Lu}+s?$|^(?:Unit|Suite|Flat) \d+\w?$|^Since \d|^\d+$|^\d{1,2}(?:st|nd|rd|th)? (?:Jan|Feb|Mar|Apr|Jun|Jul|Aug|Sept?|Oct|Nov|Dec|January|February|March|April|May|June|July|August|September|October|November|December)\b|^Companies House$|^(?:The )?(?:NHS|BBC|UK|USA?|EU|PCC|AGM|PTA)$|^(?:OK|Yo|Yeah|Hiya|Morning|Evening|Alright|Okay|Cheers|Ta|Right|Nah)$|^(?i:how|what|why|who|where|when)\s(?i:we|i|it|they|you|the|our|not|sets|makes|to|do|does|is|are)\b|^The (?:Society|Company|Charity|Trust|Club|Firm|Practice|School|Association|Group|Parish|Committee|Council|Business|Client|Centre|Choir|Team|Project|Organi[sz]ation|Agency|Museum)$/u';
+    private const MY_NAME = '/\bmy name(?:[\'’]?s| is)\s+$/iu';
     /** "It's Ade, about the website": who rings up. */
-    private const CALLS = '/^,? (?:about|calling|ringing|phoning|speaking|here)\b/iu';
-    private const NO_NAME_YET = '/^no name\b/iu';
+    private const CALLS = '/^,? (?:about|calling|ringing|phoning|speaking|here|from (?:the|your|our|last|yesterday)|again|(?:we|i) (?:spoke|met|talked|chatted|rang|called|e-?mailed|wrote|came)|as (?:discussed|promised|agreed)|following|regarding|sorry|thanks|thank you|just|hope|hoping)\b/iu';
+    private const NO_NAME_YET = '/^(?:no name|it[\'’]?s|this is|i[\'’]?m|about the|re the)\b/iu';
     private const AFTER_NAME = '/\s+(?:and|here|with|but)(?: i| we)?$/iu';
     /** A telephone number is part of no name. */
     private const TITLED = '/^(?:Mr|Mrs|Ms|Miss|Dr|Prof|Rev)\b/';
@@ -123,6 +124,9 @@ final readonly class PatternRecogniser implements Recogniser
                 continue;
             }
             if (FactKind::BusinessName === $pattern->kind && $this->isPerson($words) && 1 === preg_match(self::CALLS, substr($sentence->text, (int) $offset + \strlen($words)))) {
+                continue;
+            }
+            if (FactKind::BusinessName === $pattern->kind && $this->isPerson($words) && 1 === preg_match(self::MY_NAME, substr($sentence->text, 0, (int) $offset))) {
                 continue;
             }
             if (FactKind::BusinessName === $pattern->kind && 'title' === $pattern->value && BlockKind::Item === $sentence->block->kind) {

@@ -10,6 +10,7 @@ use DunePocket\Brief\Reading\Candidate;
 /** "Okonjati Bush Camp" is a name; what stands in it is no place, nor is it offered. */
 final readonly class PlaceBesideName implements Rule
 {
+    private const STREET = '/\b(?:street|road|lane|avenue|close|crescent|terrace)$/iu';
     private const GUESS = 0.55;
     private const SURE_OFFERING = 0.85;
 
@@ -22,7 +23,10 @@ final readonly class PlaceBesideName implements Rule
             ->only(FactKind::Offering, static fn (Candidate $offering): bool => $outside($offering) && $offering->key() !== $name?->key())
             ->only(FactKind::Location, static fn (Candidate $place): bool => $outside($place) && $place->key() !== $name?->key());
 
-        return $contenders->with(FactKind::Location, \array_slice($weighing->surestFirst($contenders->all(FactKind::Location)), 0, 1));
+        $places = $contenders->all(FactKind::Location);
+        $towns = array_filter($places, static fn (Candidate $place): bool => 1 !== preg_match(self::STREET, $place->value));
+
+        return $contenders->with(FactKind::Location, \array_slice($weighing->surestFirst([] === $towns ? $places : array_values($towns)), 0, 1));
     }
 
     /** "Our courses are Welding Basics and Metalwork": what was only guessed to be a name is plainly offered. */

@@ -17,6 +17,8 @@ final readonly class BareLists
     private const LABEL_WORDS = 4;
     /** Words of these topics stand in lists of offerings too: "Costs budgeting". */
     private const IN_OFFERINGS = ['budget', 'location', 'proof', 'person', 'offering', 'area_served', 'existing_site', 'social_profile'];
+    /** "Sound - calm", "What it's for - bookings": what asks for these names no page. */
+    private const NO_PAGES = ['audience', 'goal', 'tone', 'avoid_word', 'page_refusal', 'page_request', 'page_count', 'feature', 'differentiator', 'budget', 'deadline', 'design_note', 'keyphrase'];
     /** "Here's what we came up with for pages", above the list */
     private const ANNOUNCES = '/\bpages\b[^.!?,;]{0,30}$/iu';
     private const FEWEST_PAGES = 4;
@@ -128,6 +130,10 @@ final readonly class BareLists
         }
         $names = $isHeaded ? \array_slice($block, 1, null, true) : $block;
         $known = \count(array_filter($names, static fn (?string $name): bool => null !== $name && NamesOfPages::has($name)));
+        $labels = \count(array_filter($names, fn (?string $name): bool => null !== $name && !NamesOfPages::has($name) && \in_array($this->cues->topics->ofLabel($name), self::NO_PAGES, true)));
+        if (!$isHeaded && $labels > 1) {
+            return [];
+        }
         $isHeaded = $isHeaded || 1 === preg_match(self::FIRST_PAGE, (string) reset($names));
         $arePages = \count($names) >= self::FEWEST_PAGES && !\in_array(null, $names, true) && ($isHeaded ? $known > 0 : $known > 1 && 2 * $known >= \count($names));
 

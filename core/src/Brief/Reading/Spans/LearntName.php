@@ -20,6 +20,8 @@ final readonly class LearntName implements Learnt
     private const DATE = '/\d.*\b(?:january|february|march|april|may|june|july|august|september|october|november|december)\b/iu';
     /** What the words may be known as instead. */
     private const INSTEAD = [FactKind::Offering, FactKind::PageRequest, FactKind::PageRefusal, FactKind::Feature, FactKind::Audience, FactKind::Location, FactKind::AreaServed, FactKind::ContactPhone, FactKind::ContactAddress, FactKind::OpeningHours, FactKind::Price];
+    /** "Nell from Thirlby", "it's Dara" */
+    private const SOMEBODY = '/^\p{Lu}\p{Ll}+ from \p{Lu}\p{Ll}+$|^(?:(?i)hi |hello )?(?i)it[\'’]?s \p{L}+$/u';
     /** "Stony Lane Nursery nr Wem" */
     private const GOES_ON = '/\s(?:nr|near|in|at|of|from|on|by|for|with|and)$/iu';
     /** "Gregor Tait <gregor@…>" */
@@ -77,6 +79,7 @@ final readonly class LearntName implements Learnt
     private function mayBeName(Span $span, Sentence $sentence): bool
     {
         return 1 !== preg_match(self::DATE, $span->text)
+            && 1 !== preg_match(self::SOMEBODY, $span->text)
             && 1 !== preg_match(self::GOES_ON, $span->text)
             && 1 !== preg_match(self::SENDER, $sentence->text)
             && (mb_strtolower($span->text) !== $span->text || 1 !== preg_match(self::OF_OURS, substr($sentence->text, 0, $span->start - $sentence->start)));

@@ -28,6 +28,8 @@ final readonly class OfferingItem
     private const BEHIND_COMMA = '/^(?<name>[^,(:|£$€]{2,60}?)\s*,\s*(?<about>.+)$/u';
     /** "Mooring check (at your berth) £120" */
     private const IN_BRACKETS = '/^(?<name>[^,(:|£$€]{2,60}?)\s*\((?<about>[^()]+)\)(?<more>.*)$/u';
+    /** "Full service 85, punctures from 12": no currency, and no number that belongs to a name. */
+    private const BARE_PRICE = '/(?<=\p{L})(?<!\bgrade)(?<!\broom)(?<!\bunder)(?<!\bover)(?<!\blevel)(?<!\byear)(?<!\bage)(?<!\bages)(?<!\bunit)(?<!\btop)(?<!\btype)(?<!\bformula)(?<!\broute)(?<!\btier)(?<!\bsize)(?<!\bstage)(?<!\bup to)(?<!\bfor)(?<!\bof)\s+(?<price>(?:from |about )?\d{2,4}(?:\.\d{2})?|(?:from |about )?\d\.\d{2}|from \d)\s*$/iu';
     private const BEFORE_PRICE = '/\s+(?:at|for|from|is|are|costs?|starts?)(?:\s+(?:an?\s+)?\p{L}+)?\s*$/iu';
 
     public function __construct(private Cues $cues)
@@ -93,6 +95,9 @@ final readonly class OfferingItem
             if (($detail['description'] ?? null) === $detail['price']) {
                 unset($detail['description']);
             }
+        } elseif (1 === preg_match(self::BARE_PRICE, $words, $m, \PREG_OFFSET_CAPTURE)) {
+            $detail['price'] = Phrase::tidy($m['price'][0]);
+            $words = substr($words, 0, (int) $m[0][1]);
         }
 
         return [$words, $detail];

@@ -18,7 +18,7 @@ final readonly class BudgetAndDeadlineAnswer implements Answer
     private const PARTS = '/(?<!\b\p{Lu}\.)(?<=[.;!?])\s+|\n|,\s+(?!\d)|\s+(?:and|but)\s+/u';
 
     /** How a deadline begins where only the budget was asked for: "£2,500, split over two months" has none. */
-    private const DEADLINE = '/^\W*(?:before|by|within|live|ready|launch|end of|mid|early|late|asap|needed|ideally|(?-i:\p{Lu}\p{Ll}+)|\d{1,2}(?:st|nd|rd|th)?\s)/iu';
+    private const DEADLINE = '/^\W*(?:before|by|within|live|ready|launch|end of|mid|early|late|asap|needed|ideally|(?!(?:jan|april|may|june|august|summer|autumn)\W*$)(?-i:\p{Lu}\p{Ll}+)|\d{1,2}(?:st|nd|rd|th)?\s)/iu';
 
     /** @param FactKind $asked budget or deadline: of a deadline that is asked for any words tell */
     public function __construct(private FactKind $asked, private Cues $cues)

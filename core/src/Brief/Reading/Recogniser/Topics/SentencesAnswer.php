@@ -28,7 +28,7 @@ final readonly class SentencesAnswer implements Answer
         foreach (preg_split(self::SENTENCES, $block->text, -1, \PREG_SPLIT_OFFSET_CAPTURE) ?: [] as [$part, $at]) {
             $value = Phrase::tidy($part);
             if (mb_strlen($value) > 2 && !$this->cues->isDenial($value) && (0 === $at || $this->cues->isAnother($value))) {
-                yield new Candidate($this->kind, Typography::capital($this->cues->bare($value)), $block->start + $at, \strlen(rtrim($part, " \n.;,")), self::CERTAINTY);
+                yield new Candidate($this->kind, Typography::capital(rtrim($this->cues->bare($value), ' ,')), $block->start + $at, \strlen(rtrim($part, " \n.;,")), self::CERTAINTY);
             }
         }
     }
