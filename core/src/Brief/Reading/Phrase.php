@@ -47,7 +47,7 @@ final class Phrase
     /** "Aldous Bell Hangers of Dereham" is a name and a place. */
     public static function withoutPlace(string $name): string
     {
-        return preg_replace(['/\s+(?:in|since)\s+(?:19|20)\d\d$/u', '/^((?:\S+\s+){2,}\S+(?<!Museum|School|Society|House|Academy|College|Institute|Guild|Friends|Church|Company|Centre|Center|Gallery|League|University|World|Festival|Theatre|Order|Army|Bank))\s+of\s+\p{Lu}\S+$/u', '/^(\S+\s+(?:&\s+)?\p{Lu}\S+[^s\W]s)\s+of\s+\p{Lu}\S+$/u', '/^(\S+\s+\S.*?)\s+on\s+(?:\p{Lu}\S+\s+){1,3}(?:Street|St|Road|Rd|Lane|Avenue|Hill|Row|Square|Way|Close|Quay|Parade|Terrace|Green)$/u', '/^(\S+\s+\S.*?)\s+on\s+the\s+\p{Lu}\S+(?:\s+(?:and\s+)?\p{Lu}\S+)*$/u', '/^((?:\S+\s+){2,}\S+)\s+on\s+\p{Lu}\S+$/u', '/^(\S+\s+\S.*?)\s+(?:in|near|at)\s+(?!Home$)\p{Lu}\S+(?:\s+\p{Lu}\S+)?$/u'], '$1', $name) ?? $name;
+        return preg_replace(['/\s+(?:in|since)\s+(?:19|20)\d\d$/u', '/^((?:\S+\s+){2,}\S+(?<!Museum|School|Society|House|Academy|College|Institute|Guild|Friends|Church|Company|Centre|Center|Gallery|League|University|World|Festival|Theatre|Order|Army|Bank))\s+of\s+\p{Lu}\S+$/u', '/^(\S+\s+(?:&\s+)?\p{Lu}\S+[^s\W]s)\s+of\s+\p{Lu}\S+$/u', '/^(\S+\s+\S.*?)\s+on\s+(?:\p{Lu}\S+\s+){1,3}(?:Street|St|Road|Rd|Lane|Avenue|Hill|Row|Square|Way|Close|Quay|Parade|Terrace|Green)$/u', '/^(\S+\s+\S.*?)\s+on\s+the\s+\p{Lu}\S+(?:\s+(?:and\s+)?\p{Lu}\S+)*$/u', '/^((?:\S+\s+){2,}\S+)\s+on\s+\p{Lu}\S+$/u', '/^(\S+\s+\S.*?)\s+(?:in|near|at)\s+(?!Home$)\p{Lu}\S+(?:\s+\p{Lu}\S+){0,2}$/u'], '$1', $name) ?? $name;
     }
 
     /** "A shop pleas", where "e" follows: the last word is not all there. */

@@ -31,7 +31,7 @@ final readonly class PatternRecogniser implements Recogniser
     private const OPENING = 160;
 
     /** "The Society was founded in 1953" says which one elsewhere. */
-    private const NO_NAME = '/^(?:The )?(?:New )?(?:Web ?site|Site|Home ?page)$|^No\s|^\d+ \p{Lu}+s?$|^(?:Unit|Suite|Flat) \d+\w?$|^Since \d|^\d+$|^\d{1,2}(?:st|nd|rd|th)? (?:Jan|Feb|Mar|Apr|Jun|Jul|Aug|Sept?|Oct|Nov|Dec|January|February|March|April|May|June|July|August|September|October|November|December)\b|^Companies House$|^(?:The )?(?:NHS|BBC|UK|USA?|EU|PCC|AGM|PTA)$|^(?:OK|Yo|Yeah|Hiya|Morning|Evening|Alright|Okay|Cheers|Ta|Right|Nah)$|^(?i:how|what|why|who|where|when)\s(?i:we|i|it|they|you|the|our|not|sets|makes|to|do|does|is|are)\b|^The (?:Society|Company|Charity|Trust|Club|Firm|Practice|School|Association|Group|Parish|Committee|Council|Business|Client|Centre|Choir|Team|Project|Organi[sz]ation|Agency|Museum)$/u';
+    private const NO_NAME = '/^(?:The )?(?:New )?(?:Web ?site|Site|Home ?page)$|^No\s|^\d+ \p{Lu}+s?$|^(?:Unit|Suite|Flat) \d+\w?$|^Since \d|^\d+$|^\d{1,2}(?:st|nd|rd|th)? (?:Jan|Feb|Mar|Apr|Jun|Jul|Aug|Sept?|Oct|Nov|Dec|January|February|March|April|May|June|July|August|September|October|November|December)\b|^Companies House$|^(?:The )?(?:NHS|BBC|UK|USA?|EU|PCC|AGM|PTA)$|^(?:Further to|Following|With reference|Thank you|Thanks|Regarding|As (?:discussed|promised|agreed)|Many thanks)\b|^(?:OK|Yo|Yeah|Hiya|Morning|Evening|Alright|Okay|Cheers|Ta|Right|Nah)$|^(?i:how|what|why|who|where|when)\s(?i:we|i|it|they|you|the|our|not|sets|makes|to|do|does|is|are)\b|^The (?:Society|Company|Charity|Trust|Club|Firm|Practice|School|Association|Group|Parish|Committee|Council|Business|Client|Centre|Choir|Team|Project|Organi[sz]ation|Agency|Museum)$/u';
     private const MY_NAME = '/\bmy name(?:[\'’]?s| is)\s+$/iu';
     /** "It's Ade, about the website": who rings up. */
     private const CALLS = '/^,? (?:about|calling|ringing|phoning|speaking|here|from (?:the|your|our|last|yesterday)|again|(?:we|i) (?:spoke|met|talked|chatted|rang|called|e-?mailed|wrote|came)|as (?:discussed|promised|agreed)|following|regarding|sorry|thanks|thank you|just|hope|hoping)\b/iu';
@@ -218,7 +218,7 @@ final readonly class PatternRecogniser implements Recogniser
 
                 return;
             case 'title':
-                $name = preg_replace(self::AFTER_NAME, '', $trimmed) ?? $trimmed;
+                $name = Phrase::withoutPlace(preg_replace(self::AFTER_NAME, '', $trimmed) ?? $trimmed);
                 if (1 !== preg_match(self::NO_NAME_YET, $name)) {
                     yield [Phrase::properName($name), $lead, \strlen($name)];
                 }

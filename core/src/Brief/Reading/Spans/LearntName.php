@@ -21,7 +21,7 @@ final readonly class LearntName implements Learnt
     /** What the words may be known as instead. */
     private const INSTEAD = [FactKind::Offering, FactKind::PageRequest, FactKind::PageRefusal, FactKind::Feature, FactKind::Audience, FactKind::Location, FactKind::AreaServed, FactKind::ContactPhone, FactKind::ContactAddress, FactKind::OpeningHours, FactKind::Price];
     /** "Nell from Thirlby", "it's Dara" */
-    private const SOMEBODY = '/^\p{Lu}\p{Ll}+ from \p{Lu}\p{Ll}+$|^(?:(?i)hi |hello )?(?i)it[\'’]?s \p{L}+$/u';
+    private const SOMEBODY = '/^(?:Further to|Following|Regarding) |^\p{Lu}\p{Ll}+ from \p{Lu}\p{Ll}+$|^(?:(?i)hi |hello )?(?i)it[\'’]?s \p{L}+$/u';
     /** "Stony Lane Nursery nr Wem" */
     private const GOES_ON = '/\s(?:nr|near|in|at|of|from|on|by|for|with|and)$/iu';
     /** "Gregor Tait <gregor@…>" */
@@ -59,10 +59,25 @@ final readonly class LearntName implements Learnt
                 }
             }
         }
-        $read = array_values(array_filter($read, fn (Candidate $candidate): bool => FactKind::BusinessName !== $candidate->kind || $highest - ($best[$this->key($candidate->value)] ?? self::NO_SPAN) <= self::FAR_LESS));
+        $read = array_values(array_filter($read, fn (Candidate $candidate): bool => FactKind::BusinessName !== $candidate->kind || $highest - $this->oddsOf($this->key($candidate->value), $best) <= self::FAR_LESS));
         $name = null === $likeliest ? null : $this->named($likeliest);
 
         return null === $name || [] !== array_filter($read, static fn (Candidate $candidate): bool => \in_array($candidate->kind, self::INSTEAD, true) && $candidate->overlaps($name)) ? $read : [...$read, $name];
+    }
+
+    /**
+     * Of a name that is no run of words as it stands, "Bowland Beekeepers’ Association", those of its longest part.
+     *
+     * @param array<string, float> $best by key
+     */
+    private function oddsOf(string $key, array $best): float
+    {
+        if (isset($best[$key])) {
+            return $best[$key];
+        }
+        $parts = array_filter($best, static fn (string $part): bool => 2 * \strlen($part) > \strlen($key) && str_contains($key, $part), \ARRAY_FILTER_USE_KEY);
+
+        return [] === $parts ? self::NO_SPAN : max($parts);
     }
 
     /** "Who's Saltmarsh Vets" asks for it by its name. */
