@@ -11,7 +11,7 @@ final class Terms
     private const DURATION = '~(?<![\p{L}\d])(?:'.self::NUMBER.'(?:\s?(?:-|–|to|or)\s?'.self::NUMBER.')?[\s-]?(?:and a half[\s-])?(?:minutes?|mins?|hours?|hrs?|days?|weeks?|months?|evenings?|nights?|weekends?|terms?)\b(?:\s(?:and\s)?(?:a half|'.self::NUMBER.'\s(?:minutes?|mins?)))?|all[- ]day|half[- ]day|full[- ]day)(?![\s-]*(?:old|notice|before|later|ago|a week|off))~iu';
     /** A price by the hour is no duration. */
     private const RATE = '~[£$€]\s?[\d.,]+\s*(?:an?|per|/|each)\s*(?:\d+\s*)?\p{L}+~iu';
-    private const PLACE = '~\b(?:online|outdoors|on site|on-site|by post|(?:in|at|on|from) (?:your|our|my|the) (?!(?:price|day|hour|week|evening|morning|afternoon|end|same|whole|way)\b)(?:[\p{L}’\'-]+ ){0,2}[\p{L}’\'-]+(?=\s*(?:[,;.)]|$|and\b))|(?:in|at) (?-i:\p{Lu})[\p{L}’\'-]+(?: (?-i:\p{Lu})[\p{L}’\'-]+)*)~u';
+    private const PLACE = '~\b(?:online|outdoors|on site|on-site|by post|(?:in|at|on|from) (?:your|our|my|the) (?!(?:price|day|hour|week|evening|morning|afternoon|end|same|whole|way)\b)(?:[\p{L}’\'-]+ ){0,2}[\p{L}’\'-]+(?=\s*(?:[,;.)]|$|and\b))|(?:in|at) (?!(?:January|February|March|April|May|June|July|August|September|October|November|December|Spring|Summer|Autumn|Winter|Christmas|Easter)\b)(?-i:\p{Lu})[\p{L}’\'-]+(?: (?-i:\p{Lu})[\p{L}’\'-]+)*)~u';
     private const PRICE = '~^(?:from |only |just |about |around )?(?:[£$€]\s?\d|\d[\d.,]*\s?(?:pounds|euros?|dollars|quid|[£€]))~iu';
     private const DISCOUNT = '~(?:\d+ ?(?:%|per ?cent)|[£$€]\s?\d+(?:\.\d\d)?) (?:off|discount|reduction|cheaper)\b[^,;.)]*|\bhalf[- ]price\b[^,;.)]*|\b(?:free|reduced|discounts?|concessions?) (?:for|of|from|to) [^,;.)]+~iu';
 

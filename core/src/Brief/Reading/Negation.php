@@ -34,7 +34,7 @@ final readonly class Negation
     private function coversWithin(string $sentence, int $offset): bool
     {
         $before = substr($sentence, 0, $offset);
-        $clause = preg_split('/[;:()—–]|\s-\s|,\s*(?=(?:but|we|i|they|it|the|a|our|please|just|with|let|so|there)\b)|\b(?:but|except|because|although)\b/iu', $before) ?: [$before];
+        $clause = preg_split('/[;:()—–]|\s-\s|,\s*(?=(?:but|we|i|they|it|the|a|our|please|just|with|let|so|there|check|send|ring|call|look|ask|get)\b)|\b(?:but|except|because|although)\b/iu', $before) ?: [$before];
         $near = (string) end($clause);
         $words = preg_split('/\s+/', trim($near)) ?: [];
         $near = implode(' ', \array_slice($words, -9));

@@ -29,6 +29,8 @@ final readonly class LikelyOfferingRecogniser
     private const TOGETHER = '/^(?:[\s,&+\/]|\b(?:and|or|plus|with|as well as|from|to|also|mainly|mostly|now and again|some)\b)+$/iu';
     /** "a bakery", "our shop": what they are or have, not what they offer. */
     private const ONE = '/\b(?:an?|the|my|our|your|this|that|one|every|each|no|any)\s+(?:\p{L}+\s+)?$/iu';
+    /** "We are obliged to publish minutes." */
+    private const DUTY = '/\b(?:obliged|required|bound|supposed) to\b|\b(?:statutory|legal) duty\b|\bby law\b/iu';
     private const WHO_THEY_ARE = '/(?:er|or|ist|ian|man|woman|smith|wright|shop|studio|firm|company|practice|school|club|bakery|salon|garage|business|owner|team|yard|farm|church|museum|charity|agency|clinic|surgery)s?$/iu';
 
     /** @param list<BusinessKind> $kinds */
@@ -49,7 +51,7 @@ final readonly class LikelyOfferingRecogniser
         }
         $unexplained = new Unexplained($this->cues, $read);
         foreach ($unexplained->sentences($reading) as $sentence) {
-            if (!$unexplained->holds($sentence->start, \strlen($sentence->text), [FactKind::Audience])) {
+            if (1 !== preg_match(self::DUTY, $sentence->text) && !$unexplained->holds($sentence->start, \strlen($sentence->text), [FactKind::Audience])) {
                 yield from $this->named($sentence, $words, $unexplained);
             }
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace DunePocket\Brief\Reading\Recogniser;
 
+use DunePocket\Brief\FactKind;
 use DunePocket\Brief\Reading\BlockKind;
 use DunePocket\Brief\Reading\Negation;
 use DunePocket\Brief\Reading\Reading;
@@ -81,7 +82,7 @@ final readonly class OfferingRecogniser implements Recogniser
                     ...$this->first->offered($sentence),
                     ...$this->framed->offered($sentence, $framed[$i] ?? []),
                     ...$this->priced->offered($sentence),
-                    ...(\count($told) > 1 ? [] : $this->list->offered($sentence, $before === $sentence->block)),
+                    ...(\count($told) > 1 || FactKind::Proof->value === $sentence->block->topic ? [] : $this->list->offered($sentence, $before === $sentence->block)),
                 ];
                 yield from $offered;
                 $before = [] === $offered ? null : $sentence->block;

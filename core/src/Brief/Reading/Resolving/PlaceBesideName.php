@@ -21,6 +21,7 @@ final readonly class PlaceBesideName implements Rule
         $outside = static fn (Candidate $candidate): bool => null === $name || !$candidate->overlaps($name);
         $contenders = $contenders
             ->only(FactKind::Offering, static fn (Candidate $offering): bool => $outside($offering) && $offering->key() !== $name?->key())
+            ->only(FactKind::Audience, static fn (Candidate $people): bool => $people->key() !== $name?->key())
             ->only(FactKind::Location, static fn (Candidate $place): bool => $outside($place) && $place->key() !== $name?->key());
 
         $places = $contenders->all(FactKind::Location);

@@ -42,6 +42,8 @@ final readonly class AskedOfferings
     private const SHORT_ANSWER = 4;
     private const NO_NAME = '/^(?:see|as|yes|no|ask|ok|tbc|tba|lots?|many|everything|anything|all|both|various|too|to|for|from|by|with)\b|[?!:\d]|\b(?:below|above|attached|etc|things|stuff)\b/iu';
 
+    private const EXCEPTED = '/[,;(–-]?\s*\b(?:save for|except(?: for)?|apart from|other than|not|but (?:not|no longer|we)|(?:we|i|it|they) (?:no longer|don[\'’]?t|do not|stopped|gave up|used to))\b[^;.]*[.!]?\s*$/iu';
+
     /** "Interior designer in Richmond, working on period houses" */
     private const PROFESSION_AND_WHERE = '/^(?:an? )?(?:[\p{L}-]+ ){0,3}[\p{L}-]+(?:er|or|ist|ian|ant|ect|smith|wright|company|firm|agency|practice|studio|charity|club)(?:,? (?:in|near|at|from|of|based|working|covering|specialising|serving)\b[^.]*)\.?$/iu';
 
@@ -53,6 +55,7 @@ final readonly class AskedOfferings
     /** @return iterable<Candidate> */
     public function offered(Sentence $sentence): iterable
     {
+        $sentence = $this->withoutGivenUp($sentence);
         if ($this->cues->isBlank($sentence->text) || 1 === preg_match($this->cues->givenUp, $sentence->text) || ($this->isAll($sentence) && 1 === preg_match(self::PROFESSION_AND_WHERE, $sentence->text))) {
             return [];
         }
@@ -71,6 +74,17 @@ final readonly class AskedOfferings
         return $isList && !$this->running->hasSureVerb($listed)
             ? $this->list($parts, $sentence, $sentence->start + \strlen($listed))
             : $this->sentence($sentence, $listed);
+    }
+
+    /** "Conveyancing; wills; family law, save for legal aid work, which we no longer do": the list stands. */
+    private function withoutGivenUp(Sentence $sentence): Sentence
+    {
+        if (1 !== preg_match($this->cues->givenUp, $sentence->text)) {
+            return $sentence;
+        }
+        $listed = preg_replace_callback(self::EXCEPTED, static fn (array $m): string => str_repeat(' ', \strlen($m[0])), $sentence->text) ?? $sentence->text;
+
+        return \count(Phrase::list(rtrim($listed))) > 2 && 1 !== preg_match($this->cues->givenUp, $listed) ? $sentence->reading($listed) : $sentence;
     }
 
     /**
