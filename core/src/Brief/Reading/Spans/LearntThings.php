@@ -80,7 +80,21 @@ final readonly class LearntThings implements Learnt
             }
         }
 
-        return \count($sentences) < self::CONTEXT ? $read : array_values(array_filter($read, fn (Candidate $candidate): bool => $candidate->kind !== $this->kind || ($best[mb_strtolower($candidate->value)] ?? \INF) >= $this->doubtful($candidate)));
+        return \count($sentences) < self::CONTEXT ? $read : array_values(array_filter($read, fn (Candidate $candidate): bool => $candidate->kind !== $this->kind || $this->answers($candidate, $sentences) || ($best[mb_strtolower($candidate->value)] ?? \INF) >= $this->doubtful($candidate)));
+    }
+
+    /**
+     * Whether it stands where such things were asked for.
+     *
+     * @param array<Weighed> $sentences
+     */
+    private function answers(Candidate $candidate, array $sentences): bool
+    {
+        if (FactKind::PageRefusal !== $this->kind || !$candidate->isPlain()) {
+            return false;
+        }
+
+        return [] !== array_filter($sentences, fn (Weighed $weighed): bool => $this->kind->value === $weighed->sentence->block->topic && $weighed->sentence->holds($candidate));
     }
 
     /** Below which odds it is none. What has its price is more than a guess. */

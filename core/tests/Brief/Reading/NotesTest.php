@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DunePocket\Tests\Brief\Reading;
+
+use DunePocket\Brief\FactKind;
+use DunePocket\Tests\Support\Bench;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** Notes and mails as they are really written: labels with a dash, prices without a currency, asides. */
+final class NotesTest extends TestCase
+{
+    private const DASHED = <<<'TEXT'
+        Hi,
+
+        Thanks for the call. As promised:
+
+        Who we are - Hollis Grange, independent care home, Thirlby, 34 residents.
+        What we do - residential care, dementia care, respite, and since January day care on weekdays.
+        Who reads the site - daughters, mostly.
+        What it's for - they should pick up the phone and come for a visit.
+        Not for us - online booking (it's not a hotel!), fees on the site, chat thing.
+        Sound - calm, honest, human. Never "elderly", never "facility".
+        TEXT;
+
+    public function testLabelsMayEndInADash(): void
+    {
+        $brief = Bench::read(self::DASHED);
+        self::assertSame(['Hollis Grange'], Bench::values($brief, FactKind::BusinessName));
+        self::assertSame(['Residential care', 'Dementia care', 'Respite', 'Day care on weekdays'], Bench::values($brief, FactKind::Offering));
+        self::assertSame(['Online booking', 'Fees', 'Chat'], Bench::values($brief, FactKind::PageRefusal));
+        self::assertSame(['elderly', 'facility'], Bench::values($brief, FactKind::AvoidWord));
+        self::assertNotContains('Who reads the site', Bench::values($brief, FactKind::PageRequest));
+    }
+
+    /** @return iterable<string, array{string, FactKind, list<string>}> */
+    public static function lines(): iterable
+    {
+        yield 'what is given up, at the end of a list' => ['Practice areas: conveyancing; wills; probate; family law, save for legal aid work, which the firm no longer undertakes.', FactKind::Offering, ['Conveyancing', 'Wills', 'Probate', 'Family law']];
+        yield 'a number that is part of a name' => ['Services: Grade 8 coaching, Formula 1 days, wash 12, full valet 45', FactKind::Offering, ['Grade 8 coaching', 'Formula 1 days', 'Wash', 'Full valet']];
+        yield 'minutes are no typing error' => ['We run boat trips (45 mins, £18).', FactKind::Offering, ['Boat trips']];
+        yield 'yes to one, no to another' => ['We are often asked for school visits and weddings. School visits yes, weddings no.', FactKind::PageRefusal, ['Weddings']];
+        yield 'two of a list that are much alike' => ['Services: eye tests, glasses, children’s eye tests', FactKind::Offering, ['Eye tests', 'Glasses', 'Children’s eye tests']];
+        yield 'hours between bars' => ["Regards, Jo\n\nRiverbend Vets, 3 Mill Bank, Harford HF2 6JT | 01632 960 270 | Mon–Fri 8.30–6.30, Sat 9–12", FactKind::OpeningHours, ['Mon–Fri 8.30–6.30, Sat 9–12']];
+        yield 'who is addressed is nobody of theirs' => ["Dear Mr Whitcombe,\n\nWe are Kelda Ropes.", FactKind::Person, []];
+        yield 'a name at the end of the budget is no month' => ["Website\n\nBudget - I've got about £2k. Jan", FactKind::Deadline, []];
+        yield 'how long staff has been there' => ['Eleven of our staff have been here over ten years.', FactKind::Founded, []];
+        yield 'postcode districts are no address' => ["Q: Where\nA: Leeds LS6-LS18", FactKind::ContactAddress, []];
+        yield 'what is covered from there' => ['Based: Sandwick, cover all of Kent', FactKind::Location, ['Sandwick']];
+    }
+
+    /** @param list<string> $expected */
+    #[DataProvider('lines')]
+    public function testLinesOfNotesAreUnderstood(string $line, FactKind $kind, array $expected): void
+    {
+        self::assertSame($expected, Bench::values(Bench::read($line), $kind));
+    }
+
+    public function testAThingHasItsPriceDurationAndNothingElse(): void
+    {
+        $prices = [];
+        foreach (Bench::read('Sell: day tickets 9.50, annual pass 75, land rover tours (45 mins, £18pp, book ahead!)')->of(FactKind::Offering) as $fact) {
+            $prices[$fact->value] = [$fact->detail('price'), $fact->detail('duration')];
+        }
+        self::assertSame(['Day tickets' => ['9.50', null], 'Annual pass' => ['75', null], 'Land rover tours' => ['£18', '45 mins']], $prices);
+    }
+}
