@@ -29,6 +29,8 @@ final readonly class LikelyOfferingRecogniser
     private const TOGETHER = '/^(?:[\s,&+\/]|\b(?:and|or|plus|with|as well as|from|to|also|mainly|mostly|now and again|some)\b)+$/iu';
     /** "a bakery", "our shop": what they are or have, not what they offer. */
     private const ONE = '/\b(?:an?|the|my|our|your|this|that|one|every|each|no|any)\s+(?:\p{L}+\s+)?$/iu';
+    /** "Fades 18" */
+    private const PRICE = '/\s+(?:from\s+)?\d{2,3}(?:\.\d\d)?$/u';
     /** "We are obliged to publish minutes." */
     private const DUTY = '/\b(?:obliged|required|bound|supposed) to\b|\b(?:statutory|legal) duty\b|\bby law\b/iu';
     private const WHO_THEY_ARE = '/(?:er|or|ist|ian|man|woman|smith|wright|shop|studio|firm|company|practice|school|club|bakery|salon|garage|business|owner|team|yard|farm|church|museum|charity|agency|clinic|surgery)s?$/iu';
@@ -79,7 +81,7 @@ final readonly class LikelyOfferingRecogniser
             $before = $i > 0 && ($ofTheTrade[$i - 1] ?? false) && $this->areTogether($sentence, $phrases[$i - 1], $phrases[$i]);
             $after = ($ofTheTrade[$i + 1] ?? false) && $this->areTogether($sentence, $phrases[$i], $phrases[$i + 1]);
             if ($ofTheTrade[$i] || $before || $after) {
-                yield new Candidate(FactKind::Offering, Phrase::title($phrase), $sentence->start + $at, \strlen($phrase), self::CERTAINTY);
+                yield new Candidate(FactKind::Offering, Phrase::title(preg_replace(self::PRICE, '', $phrase) ?? $phrase), $sentence->start + $at, \strlen($phrase), self::CERTAINTY);
             }
         }
     }

@@ -19,7 +19,7 @@ final readonly class LearntThings implements Learnt
     private const DOUBTFUL_GUESS = -1.5;
 
     /** Years, sums of money, things counted. */
-    private const NO_THING = '/\d{4}|[£$€]|^(?:two|three|four|five|six|seven|eight|nine|ten|twelve|twenty|thirty|forty|fifty|sixty|\d+)\s/iu';
+    private const NO_THING = '/\d{4}|\p{L}\s\d{2,3}$|[£$€]|^(?:two|three|four|five|six|seven|eight|nine|ten|twelve|twenty|thirty|forty|fifty|sixty|\d+)\s/iu';
 
     /** A few sentences show too little to guess from. */
     private const SURER_IN_SHORT = 0.8;
@@ -100,9 +100,10 @@ final readonly class LearntThings implements Learnt
     /** Below which odds it is none. What has its price is more than a guess. */
     private function doubtful(Candidate $candidate): float
     {
-        $isGuess = $candidate->certainty <= self::GUESS && !isset($candidate->detail['price']);
-
-        return $isGuess ? max($this->limits['doubtful'], self::DOUBTFUL_GUESS) : $this->limits['doubtful'];
+        return match (true) {
+            $candidate->certainty <= self::GUESS && !isset($candidate->detail['price']) => max($this->limits['doubtful'], self::DOUBTFUL_GUESS),
+            default => $this->limits['doubtful'],
+        };
     }
 
     /**

@@ -29,7 +29,7 @@ final readonly class OfferingItem
     /** "Mooring check (at your berth) £120" */
     private const IN_BRACKETS = '/^(?<name>[^,(:|£$€]{2,60}?)\s*\((?<about>[^()]+)\)(?<more>.*)$/u';
     /** "Full service 85, punctures from 12": no currency, and no number that belongs to a name. */
-    private const BARE_PRICE = '/(?<=\p{L})(?<!\bgrade)(?<!\broom)(?<!\bunder)(?<!\bover)(?<!\blevel)(?<!\byear)(?<!\bage)(?<!\bages)(?<!\bunit)(?<!\btop)(?<!\btype)(?<!\bformula)(?<!\broute)(?<!\btier)(?<!\bsize)(?<!\bstage)(?<!\bup to)(?<!\bfor)(?<!\bof)\s+(?<price>(?:from |about )?\d{2,4}(?:\.\d{2})?|(?:from |about )?\d\.\d{2}|from \d)\s*$/iu';
+    private const BARE_PRICE = '/(?<=\p{L})(?<!\bgrade)(?<!\broom)(?<!\bunder)(?<!\bover)(?<!\blevel)(?<!\byear)(?<!\bage)(?<!\bages)(?<!\bunit)(?<!\btop)(?<!\btype)(?<!\bformula)(?<!\broute)(?<!\btier)(?<!\bsize)(?<!\bstage)(?<!\bup to)(?<!\bfor)(?<!\bof)(?<!\bsince)(?<!\bin)(?<!\bby)(?<!\bto)(?<!\bto about)\s+(?!(?:19|20)\d\d\b)(?<price>(?:from |about )?\d{2,4}(?:\.\d{2})?|(?:from |about )?\d\.\d{2}|from \d)\s*$/iu';
     private const BEFORE_PRICE = '/\s+(?:at|for|from|is|are|costs?|starts?)(?:\s+(?:an?\s+)?\p{L}+)?\s*$/iu';
 
     public function __construct(private Cues $cues)
