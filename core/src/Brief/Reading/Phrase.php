@@ -25,7 +25,9 @@ final class Phrase
         $text = preg_replace('/\s+/u', ' ', $text) ?? $text;
         $text = preg_replace('/[*_`]+/', '', $text) ?? $text;
 
-        return trim($text, " \t\n\r\0\x0B.,;:–—-\"“”");
+        $text = trim($text, " \t\n\r\0\x0B.,;:–—-\"“”");
+
+        return str_ends_with($text, ')') && !str_contains($text, '(') ? rtrim($text, ')') : $text;
     }
 
     /** "the sauna" -> "Sauna": a name for something that was said in passing. */

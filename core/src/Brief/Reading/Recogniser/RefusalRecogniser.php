@@ -35,6 +35,8 @@ final readonly class RefusalRecogniser implements Recogniser
     /** Pages every site has: only "no about page" refuses one, and "about" alone never. */
     private const ALWAYS_THERE = '/^(?:home|contact|about)$/iu';
     /** "No news, because there is none" */
+    /** "A blog, a shop, the word fix" */
+    private const WORD = '/^(?:and |or |also )*the (?:word|phrase|term|expression)(?<more>s?) (?=["“‘\'\p{Ll}])/u';
     private const REASON = '/^(?:because|since|as)\b/iu';
     private const SAYS = '/\b(?:we|i|i[\'’]d|it|they|them|finds?|you|nobody|please|our|my|keeps?|is|are|was|funds?|asks?|feel|would|could|will|can|has|had|sent|said|says|told|thinks?|wants?|wanted|happens)\b|^(?:whatever|nothing|somebody|someone)\b/iu';
     /** "The group we buy from offers content on cats and rabbits." */
@@ -90,11 +92,19 @@ final readonly class RefusalRecogniser implements Recogniser
         if ($this->cues->isBlank($sentence->text) || 1 === preg_match(self::SENTENCE, preg_replace(self::REMARK, '', $sentence->text) ?? $sentence->text)) {
             return;
         }
+        $areWords = false;
         // "A forum (we had one, it got nasty) or a members' area, nobody remembers passwords": both are named.
         foreach (Phrase::listsIn(Phrase::list($sentence->text)) as [$part, $at]) {
             $lead = 1 === preg_match('/^(?:(?:(?:any|some|an?) (?:kind|sort|form|type)s? of(?: an?)?|anything (?:with|like)|the words?|no|not|nor|and|or|also|an?|the|any|that|those|these|please|please no|definitely no)\s+)+/iu', $part, $m) ? \strlen($m[0]) : 0;
             if (1 === preg_match(self::REASON, $part)) {
                 return;
+            }
+            $isWord = 1 === preg_match(self::WORD, $part, $word);
+            $areWords = $areWords || '' !== ($word['more'] ?? '');
+            if ($isWord || $areWords) {
+                $lead = \strlen($word[0] ?? '');
+                yield new Candidate(FactKind::AvoidWord, Phrase::tidy(substr($part, $lead)), $sentence->start + $at + $lead, \strlen($part) - $lead, self::CERTAINTY);
+                continue;
             }
             $candidate = $this->refusal(substr($part, $lead), $sentence->start + $at + $lead, true, BlockKind::Item === $sentence->block->kind);
             if (null !== $candidate && 1 !== preg_match(self::SAYS, preg_replace(['/\([^)]*\)?/u', $this->cues->afterRefusedName], '', $part) ?? $part)) {
@@ -122,7 +132,7 @@ final readonly class RefusalRecogniser implements Recogniser
                 }
                 $names = Phrase::wholeWords($names, substr($sentence->text, (int) $offset + \strlen($names)));
                 foreach (Phrase::list(str_replace([' nor ', ' no '], [', or ', ',no '], $names)) as [$part, $at]) {
-                    $lead = 1 === preg_match('/^(?:(?:n?one of (?:those|these|the|that|your)|(?:any|no|some|an?) (?:kind|sort|form|type)s? of|anything (?:with|like)|to(?= ["“])|for(?= an? )|an?|the|any|no|please|actually|actual|publish(?:ing)?|print(?:ing)?|show(?:ing)?|display(?:ing)?|advertis(?:e|ing)|having|adding|taking|accepting|listing|mentioning|including|featuring|put(?:ting)?(?: up)?|dont|don[\'’]?t|want|our|or|and|nor|also|but|maybe)\s+)+/iu', $part, $m) ? \strlen($m[0]) : 0;
+                    $lead = 1 === preg_match('/^(?:(?:n?one of (?:those|these|the|that|your)|(?:any|no|some|an?) (?:kind|sort|form|type)s? of|anything (?:with|like)|(?:paying|pay) for|more(?= \p{L}+s\b)|to(?= ["“])|for(?= an? )|an?|the|any|no|please|actually|actual|publish(?:ing)?|print(?:ing)?|show(?:ing)?|display(?:ing)?|advertis(?:e|ing)|having|adding|taking|accepting|listing|mentioning|including|featuring|put(?:ting)?(?: up)?|dont|don[\'’]?t|want|our|or|and|nor|also|but|maybe)\s+)+/iu', $part, $m) ? \strlen($m[0]) : 0;
                     $from = (int) $offset + $at + $lead;
                     $candidate = $this->refusal(substr($part, $lead), $sentence->start + $from, $sure);
                     if (null === $candidate) {
