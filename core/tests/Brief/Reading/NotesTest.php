@@ -35,6 +35,41 @@ final class NotesTest extends TestCase
         self::assertNotContains('Who reads the site', Bench::values($brief, FactKind::PageRequest));
     }
 
+    public function testLabelsAndAnswersMayTakeALineEach(): void
+    {
+        $brief = Bench::read(<<<'TEXT'
+            Company info
+            Name: Voltline EV Charging Ltd
+            What do you do?
+            Home chargers, workplace chargers
+            What areas?
+            Within 40 miles of Pell
+            Target customers
+            1. Homeowners with a drive
+            2. Managing agents
+            What makes you different
+            In-house electricians only, no subcontractors.
+            Must-have features
+            Survey request form, case studies
+            Features you don't want
+            Chatbot, online shop
+            Required pages
+            Home, Workplace, Contact
+            Tone
+            Expert but not techy
+            Budget
+            5000
+            Deadline
+            n/a
+            TEXT);
+        self::assertSame(['Homeowners with a drive', 'Managing agents'], Bench::values($brief, FactKind::Audience));
+        self::assertSame(['Home', 'Workplace', 'Contact'], Bench::values($brief, FactKind::PageRequest));
+        self::assertSame(['Chatbot', 'Online shop'], Bench::values($brief, FactKind::PageRefusal));
+        self::assertSame(['Within 40 miles of Pell'], Bench::values($brief, FactKind::AreaServed));
+        self::assertSame(['5000'], Bench::values($brief, FactKind::Budget));
+        self::assertSame([], Bench::values($brief, FactKind::Deadline));
+    }
+
     /** @return iterable<string, array{string, FactKind, list<string>}> */
     public static function lines(): iterable
     {

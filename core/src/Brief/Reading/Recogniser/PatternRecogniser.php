@@ -35,6 +35,8 @@ final readonly class PatternRecogniser implements Recogniser
     private const MY_NAME = '/\bmy name(?:[\'’]?s| is)\s+$/iu';
     /** "It's Ade, about the website": who rings up. */
     private const CALLS = '/^,? (?:about|calling|ringing|phoning|speaking|here|from (?:the|your|our|last|yesterday)|again|(?:we|i) (?:spoke|met|talked|chatted|rang|called|e-?mailed|wrote|came)|as (?:discussed|promised|agreed)|following|regarding|sorry|thanks|thank you|just|hope|hoping)\b/iu';
+    /** "Auction house. Name Penrose & Vane." */
+    private const SAID_TO_BE_NAME = '/^Name\s+(?=\p{Lu})/u';
     private const NO_NAME_YET = '/^(?:no name|it[\'’]?s|this is|i[\'’]?m|about the|re the)\b/iu';
     private const AFTER_NAME = '/\s+(?:and|here|with|but)(?: i| we)?$/iu';
     /** A telephone number is part of no name. */
@@ -171,6 +173,7 @@ final readonly class PatternRecogniser implements Recogniser
     private function values(CuePattern $pattern, string $words): iterable
     {
         $lead = \strlen($words) - \strlen(ltrim($words, " \t\n,–-"));
+        $lead += FactKind::BusinessName === $pattern->kind && 1 === preg_match(self::SAID_TO_BE_NAME, substr($words, $lead), $said) ? \strlen($said[0]) : 0;
         $trimmed = rtrim(substr($words, $lead), " \t\n,–-");
         $whole = [$lead, \strlen($trimmed)];
         switch ($pattern->value) {

@@ -18,6 +18,8 @@ final readonly class SourceForm
     private const HEADINGS = 3;
     private const HEADING_WORDS = 6;
     private const LONE_HEADINGS = 3;
+    private const LABEL_ALONE = '/^\p{Lu}[\p{L}\s\/&()\'’-]{2,50}$/u';
+    private const ASKS = '/^(?:what|who|how|why|where|when|which|features?|pages?|sites?|websites?|must|words?|anything)\b/iu';
     private const LONE_HEADING = '/^\p{Lu}[^:.,;!?@]{2,40}$/u';
 
     /**
@@ -29,6 +31,7 @@ final readonly class SourceForm
      * @param bool               $exported answers stand behind their questions, apart by a comma, as forms are saved
      * @param bool               $ticked   boxes are ticked, so that those left empty want nothing
      * @param bool               $headed   short lines above paragraphs are headings, whatever they say
+     * @param bool               $stacked  labels and their answers take a line each, without an empty one between
      * @param bool               $airy     … and so are short lines with an empty one on either side
      */
     private function __construct(
@@ -41,6 +44,7 @@ final readonly class SourceForm
         public bool $ticked,
         public bool $airy,
         public bool $exported,
+        public bool $stacked,
     ) {
     }
 
@@ -59,6 +63,7 @@ final readonly class SourceForm
             [] !== array_filter($lines, static fn (Line $line): bool => 1 === preg_match('/^\s*(?:[-*•]\s+)?(?:\[\s*[xX✓✔]\s*\]|[☑✅])/u', $line->text)),
             self::hasLoneHeadings($lines, $cues),
             self::isExported($lines, $cues),
+            self::isStacked($lines, $cues),
         );
     }
 
@@ -118,6 +123,36 @@ final readonly class SourceForm
         $rows = array_filter($lines, static fn (Line $line): bool => 1 === preg_match(Shapes\FormExport::ROW, $line->text, $m) && null !== $cues->topic(trim($m['asks'], ' "?')));
 
         return \count($rows) >= self::EXPORTED;
+    }
+
+    /**
+     * "Target customers" and "Required pages", each right above its answer and right beneath the answer before.
+     *
+     * @param list<Line> $lines
+     */
+    private static function isStacked(array $lines, Cues $cues): bool
+    {
+        $labels = 0;
+        $before = -1;
+        foreach ($lines as $i => $line) {
+            $stands = $i > 0 && !$lines[$i - 1]->isBlank() && !($lines[$i + 1] ?? null)?->isBlank() && isset($lines[$i + 1]);
+            if ($stands && $before !== $i - 1 && $line->isClients() && self::isLabel($line->text, $cues)) {
+                ++$labels;
+                $before = $i;
+            }
+        }
+
+        return $labels >= self::LABELS;
+    }
+
+    /** Whether a line is nothing but what asks for something. */
+    public static function isLabel(string $line, Cues $cues): bool
+    {
+        $bare = trim($line);
+
+        return 1 === preg_match(self::LABEL_ALONE, $bare)
+            && str_word_count($bare) <= self::HEADING_WORDS
+            && (null !== $cues->topics->ofLabel($bare) || (1 === preg_match(self::ASKS, $bare) && null !== $cues->topic($bare)));
     }
 
     /**

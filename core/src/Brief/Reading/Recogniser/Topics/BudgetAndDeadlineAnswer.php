@@ -17,6 +17,9 @@ final readonly class BudgetAndDeadlineAnswer implements Answer
     private const SENTENCES = '/(?<!\b\p{Lu}\.)(?<=[.;!?])\s+|\n/u';
     private const PARTS = '/(?<!\b\p{Lu}\.)(?<=[.;!?])\s+|\n|,\s+(?!\d)|\s+(?:and|but)\s+/u';
 
+    /** "5000", where it was asked for */
+    private const NUMBER = '/^(?:about |around |max\.? |up to )?\d[\d,.]{2,}k?(?:\s*(?:-|–|to)\s*\d[\d,.]{2,}k?)?(?=\W*$)/iu';
+
     /** How a deadline begins where only the budget was asked for: "£2,500, split over two months" has none. */
     private const DEADLINE = '/^\W*(?:before|by|within|live|ready|launch|end of|mid|early|late|asap|needed|ideally|(?!(?:jan|april|may|june|august|summer|autumn)\W*$)(?-i:\p{Lu}\p{Ll}+)|\d{1,2}(?:st|nd|rd|th)?\s)/iu';
 
@@ -27,7 +30,7 @@ final readonly class BudgetAndDeadlineAnswer implements Answer
 
     public function read(Block $block): iterable
     {
-        if (1 === preg_match($this->cues->sum, $block->text, $m, \PREG_OFFSET_CAPTURE)) {
+        if (1 === preg_match($this->cues->sum, $block->text, $m, \PREG_OFFSET_CAPTURE) || (FactKind::Budget === $this->asked && 1 === preg_match(self::NUMBER, $block->text, $m, \PREG_OFFSET_CAPTURE))) {
             yield new Candidate(FactKind::Budget, Phrase::tidy($m[0][0]), $block->start + $m[0][1], \strlen($m[0][0]), self::CERTAINTY);
         }
         $isBoth = [] !== $m;

@@ -10,6 +10,7 @@ use DunePocket\Brief\Reading\Segmenting\Asked;
 use DunePocket\Brief\Reading\Segmenting\LabelWords;
 use DunePocket\Brief\Reading\Segmenting\Segmentation;
 use DunePocket\Brief\Reading\Segmenting\Shape;
+use DunePocket\Brief\Reading\Segmenting\SourceForm;
 use DunePocket\Brief\Reading\Segmenting\Spot;
 use DunePocket\Catalogue\Cues;
 
@@ -34,8 +35,12 @@ final readonly class Heading implements Shape
 
     public function take(Spot $spot, Segmentation $into): bool
     {
-        if ($into->inParagraph() || !$this->looksLikeOne($spot, $into)) {
+        $isStacked = $into->form->stacked && !$into->justAsked() && '' !== $spot->next && SourceForm::isLabel($spot->bare, $this->cues);
+        if (!$isStacked && ($into->inParagraph() || !$this->looksLikeOne($spot, $into))) {
             return false;
+        }
+        if ($isStacked) {
+            $into->close();
         }
         $this->writeOrAsk($spot->start, $spot->bare, $spot->atTop, $into);
 
