@@ -29,7 +29,8 @@ final readonly class BareLists
     private const UNMISTAKABLE_PAGE = '/^(?:home|about|contact|services?|products|gallery|news)\b/iu';
     private const NO_LIST_LINE = '/[.,;:?!✓✔✅✗✘✕❌]$|^[-~*•·–|>#\[☐☑✅☒✗✘✕❌]|^\d+[.)]\s|^[^:]{1,30}:(?:\s|$)|\*\*|\t|\S\s{3,}\S|\s(?:[|=]|->|=>|→)\s|\?\s|\p{L}[?"]*,(?=[^\s])|^(?:hi|hello|hey|dear)\b/iu';
 
-    public function __construct(private Cues $cues)
+    /** @param bool $stacked whether labels and their answers take a line each */
+    public function __construct(private Cues $cues, private bool $stacked = false)
     {
     }
 
@@ -80,7 +81,10 @@ final readonly class BareLists
 
     private function mayBeListed(string $bare): bool
     {
-        return '' !== $bare && mb_strlen($bare) <= self::LENGTH && 1 !== preg_match(self::NO_LIST_LINE, $bare);
+        return '' !== $bare
+            && mb_strlen($bare) <= self::LENGTH
+            && 1 !== preg_match(self::NO_LIST_LINE, $bare)
+            && !($this->stacked && SourceForm::isLabel($bare, $this->cues));
     }
 
     private function isListedUnder(?string $under, string $asked, bool $inList): bool

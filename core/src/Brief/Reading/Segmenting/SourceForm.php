@@ -51,7 +51,8 @@ final readonly class SourceForm
     /** @param list<Line> $lines */
     public static function of(array $lines, Cues $cues): self
     {
-        $bare = new BareLists($cues);
+        $stacked = self::isStacked($lines, $cues);
+        $bare = new BareLists($cues, $stacked);
 
         return new self(
             self::numberedQuestions($lines, $cues),
@@ -63,7 +64,7 @@ final readonly class SourceForm
             [] !== array_filter($lines, static fn (Line $line): bool => 1 === preg_match('/^\s*(?:[-*•]\s+)?(?:\[\s*[xX✓✔]\s*\]|[☑✅])/u', $line->text)),
             self::hasLoneHeadings($lines, $cues),
             self::isExported($lines, $cues),
-            self::isStacked($lines, $cues),
+            $stacked,
         );
     }
 
