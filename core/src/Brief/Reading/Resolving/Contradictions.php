@@ -20,8 +20,20 @@ final readonly class Contradictions
     private const FIRST = 'What was said first stands.';
     private const REFUSED = 'Where a thing is asked for and refused, the refusal stands.';
 
+    /** @var array<string, non-empty-list<Candidate>> what stands, by its kind and each of its names */
+    private array $standing;
+
     public function __construct(private Contenders $before, private Contenders $after, private Weighing $weighing)
     {
+        $standing = [];
+        foreach ([...self::WISHES, FactKind::PageRefusal] as $kind) {
+            foreach ($after->all($kind) as $candidate) {
+                foreach ($this->names($candidate) as $name) {
+                    $standing["$kind->value $name"][] = $candidate;
+                }
+            }
+        }
+        $this->standing = $standing;
     }
 
     /** @return list<Candidate> those that lost, each once, with the rule as its detail */
@@ -64,7 +76,8 @@ final readonly class Contradictions
         if (!$said->isPlain() || $said->isInferred() || $this->stands($said)) {
             return null;
         }
-        $against = array_filter($this->after->all($opposite), fn (Candidate $other): bool => $other->isPlain() && $this->isOfTheSame($said, $other));
+        $same = array_merge(...array_map(fn (string $name): array => $this->standing["$opposite->value $name"] ?? [], $this->names($said)));
+        $against = array_filter($same, static fn (Candidate $other): bool => $other->isPlain());
         $beside = array_filter($against, fn (Candidate $other): bool => $this->weighing->areInOneBlock($other, $said));
         $first = reset($against);
 
@@ -73,13 +86,15 @@ final readonly class Contradictions
 
     private function stands(Candidate $said): bool
     {
-        return [] !== array_filter($this->after->all($said->kind), static fn (Candidate $other): bool => $other->key() === $said->key() || $other->overlaps($said));
+        return isset($this->standing[$said->kind->value.' '.$said->key()])
+            || [] !== array_filter($this->after->all($said->kind), static fn (Candidate $other): bool => $other->overlaps($said));
     }
 
-    private function isOfTheSame(Candidate $a, Candidate $b): bool
+    /** @return list<string> the words it is called by, and the feature it is */
+    private function names(Candidate $candidate): array
     {
-        $feature = static fn (Candidate $one): mixed => FactKind::Feature === $one->kind ? $one->value : $one->detail['feature'] ?? null;
+        $feature = FactKind::Feature === $candidate->kind ? $candidate->value : $candidate->detail['feature'] ?? null;
 
-        return $a->key() === $b->key() || (null !== $feature($a) && $feature($a) === $feature($b));
+        return \is_string($feature) ? [$candidate->key(), "feature $feature"] : [$candidate->key()];
     }
 }

@@ -59,7 +59,7 @@ final readonly class LearntName implements Learnt
                 }
             }
         }
-        $read = array_values(array_filter($read, fn (Candidate $candidate): bool => FactKind::BusinessName !== $candidate->kind || $highest - $this->oddsOf($this->key($candidate->value), $best) <= self::FAR_LESS));
+        $read = array_values(array_filter($read, fn (Candidate $candidate): bool => FactKind::BusinessName !== $candidate->kind || $highest - $this->oddsOf($candidate, $best) <= self::FAR_LESS));
         $name = null === $likeliest ? null : $this->named($likeliest);
 
         return null === $name || [] !== array_filter($read, static fn (Candidate $candidate): bool => \in_array($candidate->kind, self::INSTEAD, true) && $candidate->overlaps($name)) ? $read : [...$read, $name];
@@ -70,14 +70,22 @@ final readonly class LearntName implements Learnt
      *
      * @param array<string, float> $best by key
      */
-    private function oddsOf(string $key, array $best): float
+    private function oddsOf(Candidate $candidate, array $best): float
     {
-        if (isset($best[$key])) {
-            return $best[$key];
+        $key = $this->key($candidate->value);
+        if (isset($best[$key]) || !$candidate->isPlain()) {
+            return $best[$key] ?? self::NO_SPAN;
         }
-        $parts = array_filter($best, static fn (string $part): bool => 2 * \strlen($part) > \strlen($key) && str_contains($key, $part), \ARRAY_FILTER_USE_KEY);
+        $words = preg_split('/[\s\'’]+/u', $key, -1, \PREG_SPLIT_NO_EMPTY) ?: [];
+        $odds = self::NO_SPAN;
+        for ($from = 0; $from < \count($words); ++$from) {
+            for ($length = \count($words) - $from; $length > 0; --$length) {
+                $part = implode(' ', \array_slice($words, $from, $length));
+                $odds = 2 * \strlen($part) > \strlen($key) ? max($odds, $best[$part] ?? self::NO_SPAN) : $odds;
+            }
+        }
 
-        return [] === $parts ? self::NO_SPAN : max($parts);
+        return $odds;
     }
 
     /** "Who's Saltmarsh Vets" asks for it by its name. */

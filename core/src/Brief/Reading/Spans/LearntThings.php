@@ -80,21 +80,24 @@ final readonly class LearntThings implements Learnt
             }
         }
 
-        return \count($sentences) < self::CONTEXT ? $read : array_values(array_filter($read, fn (Candidate $candidate): bool => $candidate->kind !== $this->kind || $this->answers($candidate, $sentences) || ($best[mb_strtolower($candidate->value)] ?? \INF) >= $this->doubtful($candidate)));
+        $asked = $this->whereAsked($sentences);
+        $answers = static fn (Candidate $candidate): bool => $candidate->isPlain() && [] !== array_filter($asked, static fn (Sentence $sentence): bool => $sentence->holds($candidate));
+
+        return \count($sentences) < self::CONTEXT ? $read : array_values(array_filter($read, fn (Candidate $candidate): bool => $candidate->kind !== $this->kind || $answers($candidate) || ($best[mb_strtolower($candidate->value)] ?? \INF) >= $this->doubtful($candidate)));
     }
 
     /**
-     * Whether it stands where such things were asked for.
+     * What is listed where it was asked what is not wanted.
      *
      * @param array<Weighed> $sentences
+     *
+     * @return list<Sentence>
      */
-    private function answers(Candidate $candidate, array $sentences): bool
+    private function whereAsked(array $sentences): array
     {
-        if (FactKind::PageRefusal !== $this->kind || !$candidate->isPlain()) {
-            return false;
-        }
+        $asked = array_filter($sentences, fn (Weighed $weighed): bool => FactKind::PageRefusal === $this->kind && $this->kind->value === $weighed->sentence->block->topic);
 
-        return [] !== array_filter($sentences, fn (Weighed $weighed): bool => $this->kind->value === $weighed->sentence->block->topic && $weighed->sentence->holds($candidate));
+        return array_values(array_map(static fn (Weighed $weighed): Sentence => $weighed->sentence, $asked));
     }
 
     /** Below which odds it is none. What has its price is more than a guess. */
