@@ -165,10 +165,9 @@ final readonly class ProjectPresenter
             FactKind::Tone, FactKind::BusinessKind => ucfirst($fact->value),
             default => $fact->value,
         };
-        $beside = array_filter(
-            [$fact->detail('duration'), $fact->detail('place'), $fact->detail('price'), $fact->detail('discount')],
-            static fn (?string $term): bool => null !== $term && !str_contains($shown, $term),
-        );
+        $terms = array_filter([$fact->detail('duration'), $fact->detail('place'), $fact->detail('price'), $fact->detail('discount')], is_string(...));
+        $said = implode("\n", [$shown, ...$terms]);
+        $beside = array_filter($terms, static fn (string $term): bool => 1 === substr_count($said, $term));
         $by = $fact->detail('by');
 
         return implode(' · ', [null === $by ? $shown : "“{$shown}” – $by", ...$beside]);
