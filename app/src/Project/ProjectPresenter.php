@@ -138,7 +138,7 @@ final readonly class ProjectPresenter
     /** @return array<string, mixed> */
     public function fact(Fact $fact, bool $struck): array
     {
-        return ['label' => $fact->kind->label(), 'group' => $fact->kind->group(), 'shown' => $this->shown($fact), 'note' => $this->note($fact), 'struck' => $struck] + $fact->toArray();
+        return ['label' => $fact->kind->label(), 'group' => $fact->kind->group(), 'shown' => $this->shown($fact), 'note' => ($struck ? $fact->detail(Fact::GAVE_WAY) : null) ?? $this->note($fact), 'struck' => $struck] + $fact->toArray();
     }
 
     /** What was measured of it, or what it was concluded from. */

@@ -15,6 +15,9 @@ final readonly class Fact
     /** Key of the detail that says by which rule another fact won against this one. */
     public const OVERRULED = 'overruled';
 
+    /** Key of the detail that says by which rule it gave way, once that is settled. */
+    public const GAVE_WAY = 'gave_way';
+
     /** What is no surer than this is a guess. */
     private const DOUBTFUL = 0.5;
     public const DEFAULTS = 'your defaults';
@@ -70,7 +73,13 @@ final readonly class Fact
     /** The same, and somebody has said that it is right. */
     public function confirmed(): self
     {
-        return new self($this->id, $this->kind, $this->value, $this->origin, 1.0, $this->quote, array_diff_key($this->detail, [self::OVERRULED => null]));
+        return new self($this->id, $this->kind, $this->value, $this->origin, 1.0, $this->quote, array_diff_key($this->detail, [self::OVERRULED => null, self::GAVE_WAY => null]));
+    }
+
+    /** The same once another holds instead of it and nobody need be asked any more. */
+    public function gaveWay(string $rule): self
+    {
+        return new self($this->id, $this->kind, $this->value, $this->origin, $this->certainty, $this->quote, [self::GAVE_WAY => $rule] + array_diff_key($this->detail, [self::OVERRULED => null]));
     }
 
     /** Concluded from no more than a hint: shown and asked about, but nothing is claimed on the strength of it. */

@@ -8,6 +8,8 @@ use DunePocket\Brief\Assessment\Assessor;
 use DunePocket\Brief\Assessment\Question;
 use DunePocket\Brief\Fact;
 use DunePocket\Brief\FactKind;
+use DunePocket\Brief\Merging\Proposal;
+use DunePocket\Brief\Merging\SourceMerger;
 use DunePocket\Brief\Origin;
 use DunePocket\Brief\Source;
 use DunePocket\Brief\SourceKind;
@@ -91,6 +93,16 @@ final class DoubtsTest extends TestCase
         $ten = array_values(array_filter($project->brief->struck, static fn (Fact $fact): bool => '10' === $fact->value))[0];
         $after = Bench::after($project, ['type' => 'strike-fact', 'fact' => $ten->id, 'struck' => false]);
         self::assertSame(['10'], Bench::values($after->brief, FactKind::PageCount));
+    }
+
+    public function testWhatGaveWayToALaterSourceSaysSo(): void
+    {
+        $project = self::project('We are Kelda Ropes and make ropes. Six pages are enough.');
+        $text = 'Hello again. Nine pages then.';
+        $proposals = (new SourceMerger(Bench::catalogue()))->propose($project->brief, new Source($project->brief->nextSourceId(), 'Second mail', SourceKind::Text, $text));
+        $after = Bench::after($project, ['type' => 'add-source', 'title' => 'Second mail', 'kind' => 'text', 'text' => $text, 'accept' => array_map(static fn (Proposal $proposal): string => $proposal->id(), $proposals)]);
+        self::assertSame(['9'], Bench::values($after->brief, FactKind::PageCount));
+        self::assertSame(['6' => 'Gave way to “9”. The client said this later; accepted, it wins.'], array_combine(array_map(static fn (Fact $fact): string => $fact->value, $after->brief->struck), array_map(static fn (Fact $fact): ?string => $fact->detail(Fact::GAVE_WAY), $after->brief->struck)));
     }
 
     public function testASkippedQuestionCanBeAskedAgain(): void

@@ -148,7 +148,7 @@ final readonly class BriefActions
         }
         $lost = array_filter($brief->struck, static fn (Fact $struck): bool => $struck->kind === $kind && null !== $struck->detail(Fact::OVERRULED));
         foreach ($lost as $known) {
-            array_push($changes, new StrikeFact($known->id, false), new PutFact($known->confirmed()), ...($isAnswered($known) ? [] : [new StrikeFact($known->id, true)]));
+            array_push($changes, ...($isAnswered($known) ? [new StrikeFact($known->id, false), new PutFact($known->confirmed())] : $this->withdrawn($known)));
         }
         $told = [...$brief->of($kind), ...$lost];
         foreach ($facts as $fact) {
@@ -180,7 +180,7 @@ final readonly class BriefActions
      */
     private function withdrawn(Fact $struck): array
     {
-        return [new StrikeFact($struck->id, false), new PutFact($struck->confirmed()), new StrikeFact($struck->id, true)];
+        return [new StrikeFact($struck->id, false), new PutFact($struck->gaveWay($struck->detail(Fact::OVERRULED) ?? '')), new StrikeFact($struck->id, true)];
     }
 
     /**
@@ -217,7 +217,7 @@ final readonly class BriefActions
                 continue;
             }
             foreach ($proposal->instead as $fact) {
-                $changes[] = new StrikeFact($fact->id, true);
+                array_push($changes, ...(null === $proposal->rule ? [] : [new PutFact($fact->gaveWay(\sprintf('Gave way to “%s”. %s', $proposal->fact->value, $proposal->rule)))]), ...[new StrikeFact($fact->id, true)]);
             }
             $changes[] = new PutFact($proposal->fact);
         }
