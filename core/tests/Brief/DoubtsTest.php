@@ -127,6 +127,7 @@ final class DoubtsTest extends TestCase
             yield "$page, yes" => ["Q: $ask\nA: Yes", FactKind::PageRequest, $page];
         }
         yield 'a page, no' => ["Q: Do you want a page “Sunday lunch”?\nA: No", FactKind::PageRefusal, 'Sunday lunch'];
+        yield 'a page of theirs, no' => ["Q: Do you want a page “Our story”?\nA: No", FactKind::PageRefusal, 'Story'];
         yield 'an offering, yes' => ["Q: Do you offer wheel building?\nA: Yes", FactKind::Offering, 'Wheel building'];
         yield 'a website, yes' => ["Q: Do you have a website already?\nA: Yes, oldpell.example", FactKind::ExistingSite, 'oldpell.example'];
         yield 'a date' => ["Q: When does the website need to be ready?\nA: before Easter", FactKind::Deadline, 'before Easter'];

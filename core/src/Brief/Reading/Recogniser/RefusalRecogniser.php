@@ -35,6 +35,8 @@ final readonly class RefusalRecogniser implements Recogniser
     /** Pages every site has: only "no about page" refuses one, and "about" alone never. */
     private const ALWAYS_THERE = '/^(?:home|contact|about)$/iu';
     /** "No news, because there is none" */
+    /** "Our story" */
+    private const OF_OURS = '/^(?:our|my)\s+(?=\p{L}+$)/iu';
     /** "A blog, a shop, the word fix" */
     private const WORD = '/^(?:and |or |also )*the (?:word|phrase|term|expression)(?<more>s?) (?=["“‘\'\p{Ll}])/u';
     private const REASON = '/^(?:because|since|as)\b/iu';
@@ -107,7 +109,7 @@ final readonly class RefusalRecogniser implements Recogniser
                 continue;
             }
             $candidate = $this->refusal(substr($part, $lead), $sentence->start + $at + $lead, true, BlockKind::Item === $sentence->block->kind);
-            if (null !== $candidate && 1 !== preg_match(self::SAYS, preg_replace(['/\([^)]*\)?/u', $this->cues->afterRefusedName], '', $part) ?? $part)) {
+            if (null !== $candidate && 1 !== preg_match(self::SAYS, preg_replace(['/\([^)]*\)?/u', self::OF_OURS, $this->cues->afterRefusedName], '', $part) ?? $part)) {
                 yield $candidate;
             }
         }

@@ -59,7 +59,7 @@ final readonly class LearntName implements Learnt
                 }
             }
         }
-        $read = array_values(array_filter($read, fn (Candidate $candidate): bool => FactKind::BusinessName !== $candidate->kind || $highest - $this->oddsOf($candidate, $best) <= self::FAR_LESS));
+        $read = array_values(array_filter($read, fn (Candidate $candidate): bool => FactKind::BusinessName !== $candidate->kind || $highest - $this->oddsOf($this->key($candidate->value), $best) <= self::FAR_LESS));
         $name = null === $likeliest ? null : $this->named($likeliest);
 
         return null === $name || [] !== array_filter($read, static fn (Candidate $candidate): bool => \in_array($candidate->kind, self::INSTEAD, true) && $candidate->overlaps($name)) ? $read : [...$read, $name];
@@ -70,11 +70,10 @@ final readonly class LearntName implements Learnt
      *
      * @param array<string, float> $best by key
      */
-    private function oddsOf(Candidate $candidate, array $best): float
+    private function oddsOf(string $key, array $best): float
     {
-        $key = $this->key($candidate->value);
-        if (isset($best[$key]) || !$candidate->isPlain()) {
-            return $best[$key] ?? self::NO_SPAN;
+        if (isset($best[$key])) {
+            return $best[$key];
         }
         $words = preg_split('/[\s\'’]+/u', $key, -1, \PREG_SPLIT_NO_EMPTY) ?: [];
         $odds = self::NO_SPAN;
