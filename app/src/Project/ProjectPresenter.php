@@ -138,7 +138,7 @@ final readonly class ProjectPresenter
     /** @return array<string, mixed> */
     public function fact(Fact $fact, bool $struck): array
     {
-        return ['label' => $fact->kind->label(), 'group' => $fact->kind->group(), 'shown' => $this->shown($fact), 'note' => ($struck ? $fact->detail(Fact::GAVE_WAY) : null) ?? $this->note($fact), 'struck' => $struck] + $fact->toArray();
+        return ['label' => $fact->kind->label(), 'group' => $fact->kind->group(), 'shown' => $this->shown($fact), 'note' => ($struck ? $fact->detail(Fact::OVERRULED) ?? $fact->detail(Fact::GAVE_WAY) : null) ?? $this->note($fact), 'struck' => $struck] + $fact->toArray();
     }
 
     /** What was measured of it, or what it was concluded from. */
@@ -148,7 +148,6 @@ final readonly class ProjectPresenter
         $hint = $fact->detail('hint');
 
         return match (true) {
-            null !== $fact->detail(Fact::OVERRULED) => $fact->detail(Fact::OVERRULED),
             null !== $measured => FactKind::Tone === $fact->kind ? "Concluded from how the sample is written, $measured" : $measured,
             null !== $fact->detail('text') => $fact->detail('text'),
             null !== $fact->detail(Fact::FROM) => \sprintf('From %s', $fact->detail(Fact::FROM)),

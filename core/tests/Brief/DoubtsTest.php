@@ -87,12 +87,16 @@ final class DoubtsTest extends TestCase
         self::assertSame([1.0], array_map(static fn (Fact $fact): float => $fact->certainty, $confirmed->brief->of(FactKind::BusinessName)));
     }
 
-    public function testOfWhatABusinessHasOneTheOneBroughtBackTakesThePlace(): void
+    public function testWhatIsBroughtBackTakesThePlaceOfWhatSpokeAgainstIt(): void
     {
         $project = self::project(self::BRIEF);
         $ten = array_values(array_filter($project->brief->struck, static fn (Fact $fact): bool => '10' === $fact->value))[0];
         $after = Bench::after($project, ['type' => 'strike-fact', 'fact' => $ten->id, 'struck' => false]);
         self::assertSame(['10'], Bench::values($after->brief, FactKind::PageCount));
+        $blog = array_values(array_filter($project->brief->struck, static fn (Fact $fact): bool => 'Blog' === $fact->value))[0];
+        $wanted = Bench::after($project, ['type' => 'strike-fact', 'fact' => $blog->id, 'struck' => false]);
+        self::assertSame([], Bench::values($wanted->brief, FactKind::PageRefusal));
+        self::assertNull($wanted->brief->fact($blog->id)?->detail(Fact::OVERRULED));
     }
 
     public function testWhatGaveWayToALaterSourceSaysSo(): void

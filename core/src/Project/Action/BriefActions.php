@@ -71,8 +71,12 @@ final readonly class BriefActions
     public function strike(Node $action, Project $project): Change
     {
         $fact = $this->fact($action, $project);
-        $strike = new StrikeFact($fact->id, $action->bool('struck', true));
-        $others = $fact->kind->isSingle() && !$action->bool('struck', true) ? $project->brief->of($fact->kind) : [];
+        $isStruck = $action->bool('struck', true);
+        $strike = new StrikeFact($fact->id, $isStruck);
+        if (!$isStruck && null !== $fact->detail(Fact::OVERRULED)) {
+            return new Several($this->holds($fact, $project->brief), $strike->describe($project));
+        }
+        $others = $fact->kind->isSingle() && !$isStruck ? $project->brief->of($fact->kind) : [];
 
         return [] === $others ? $strike : new Several([...$this->struck($others), $strike], $strike->describe($project));
     }
@@ -164,13 +168,31 @@ final readonly class BriefActions
     {
         $doubt = $this->catalogue->doubt($fact->kind) ?? throw new InvalidChange('This is no question of yes or no.');
         $agreed = $this->catalogue->cues()->answers->agrees($doubt->ask, $answer) ?? throw new InvalidChange('Answer yes or no, or skip it.');
-        $isStruck = [] !== array_filter($brief->struck, static fn (Fact $struck): bool => $struck->id === $fact->id);
-        if ($agreed === $doubt->refusal) {
-            return $isStruck ? new Several($this->withdrawn($fact), 'Answer: no') : new StrikeFact($fact->id, true);
-        }
-        $opposites = (new Sameness($this->catalogue->pageKinds()))->opposites($fact, $brief->facts);
+        $changes = match (true) {
+            $agreed !== $doubt->refusal => $this->holds($fact, $brief),
+            $this->isStruck($fact, $brief) => $this->withdrawn($fact),
+            default => $this->struck([$fact]),
+        };
 
-        return new Several([...$this->struck($opposites), ...($isStruck ? [new StrikeFact($fact->id, false)] : []), new PutFact($fact->confirmed())], $agreed ? 'Answer: yes' : 'Answer: no');
+        return new Several($changes, $agreed ? 'Answer: yes' : 'Answer: no');
+    }
+
+    /**
+     * It holds, and nothing against it does.
+     *
+     * @return list<Change>
+     */
+    private function holds(Fact $fact, Brief $brief): array
+    {
+        $against = $fact->kind->isSingle() ? $brief->of($fact->kind) : (new Sameness($this->catalogue->pageKinds()))->opposites($fact, $brief->facts);
+        $others = array_filter($against, static fn (Fact $other): bool => $other->id !== $fact->id);
+
+        return [...$this->struck($others), ...($this->isStruck($fact, $brief) ? [new StrikeFact($fact->id, false)] : []), new PutFact($fact->confirmed())];
+    }
+
+    private function isStruck(Fact $fact, Brief $brief): bool
+    {
+        return [] !== array_filter($brief->struck, static fn (Fact $struck): bool => $struck->id === $fact->id);
     }
 
     /**
