@@ -51,8 +51,6 @@ final readonly class InRunningText
     private const THEIRS = '/ for (?<whom>[\p{L}\'’-]+) and (?<next>(?!(?:the|those|more|all|other|also|anyone|we|i|they|it)\b)\p{L}[\p{L}\'’-]* [\p{L}\'’ -]+)$/u';
     /** "… and, since two years, subtitling" */
     private const ASIDE = '/,\s(?:either|whether)\s[^,;.]{3,60},(?=\s(?:and|or|plus)\b)|,\s(?:of course|naturally|obviously|basically),|,\s(?:which|who)\s[^,;.]{3,60},(?=\s(?:and|or|plus)\b)|(?<=\band),\s(?:since|for|as of|from|in|on|at|every|once) [^,.;]{3,25},(?=\s)|(?<=\band) since (?:(?:this|last) (?:year|spring|summer|autumn|winter|january|march|may|easter|month)|\d{4})(?=\s)|(?<=\band) (?:on )?the (?:first|second|third|last) \p{L}+day of (?:the|each|every) month(?=\s)|(?<=\band),\s(?:increasingly|lately|recently|more and more|occasionally|sometimes|of course|in season|in summer|in winter),(?=\s)/iu';
-    /** "tiles by hand, for kitchens and bathrooms, and …" */
-    private const FOR_WHAT = '/(?<=\bby hand),\s+for\s[^,;.()]{3,40}(?=[,;.]|$)/iu';
     /** "care homes and, since January, day care" */
     private const SINCE = '/(?:(?<=,)|(?<=\band)),?\s+(?:and,? )?since (?:last |this )?(?:january|february|march|april|may|june|july|august|september|october|november|december|spring|summer|autumn|winter|year|month|\d{4}),?(?=\s+\p{L})/iu';
     /** "breakfasts until 11.30, then lunches" */
@@ -105,7 +103,6 @@ final readonly class InRunningText
         $text = Covered::by(' ', '/,\s(?:that[\'’]s|(?:mostly|usually|mainly|only)(?= (?:at|on|in|for|to|by|during|from|with|when|over|around|as)\b))\s[^,.;]{3,30}(?=,)/iu', $text);
         $text = Covered::by(' ', '/\s[-–—]\s+(?:mostly|mainly|usually|including|like|such as|all|both)\b|\s*\bbut also\b/iu', $text, ';');
         $text = Covered::by(' ', '/\([^)]*\)(*SKIP)(*F)|\s(?:when|whenever|where|if|while|that (?:people|you|everyone|folk|customers|they))\s[^,;.()]*(?=[,;.)]|$)/iu', $text);
-        $text = Covered::by(' ', self::FOR_WHAT, $text);
         $inBrackets = Covered::brackets($text);
         if (str_contains($inBrackets, ')')) {
             [$text, $inBrackets] = [substr($text, 0, (int) strpos($inBrackets, ')')), explode(')', $inBrackets, 2)[0]];
