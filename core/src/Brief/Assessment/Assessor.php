@@ -56,7 +56,7 @@ final readonly class Assessor
     /** @return list<Question> those that the designer set aside and that are still open */
     public function skipped(Brief $brief): array
     {
-        return array_values(array_filter($this->questions($brief->withSkipped([])), static fn (Question $question): bool => $question->isAmong($brief->skipped)));
+        return [] === $brief->skipped ? [] : array_values(array_filter($this->questions($brief->withSkipped([])), static fn (Question $question): bool => $question->isAmong($brief->skipped)));
     }
 
     private function isUnknown(QuestionTemplate $template, Brief $brief, BusinessKind $business): bool

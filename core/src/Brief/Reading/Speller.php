@@ -19,7 +19,7 @@ final class Speller
     private const CONTRACTED = '/^(?:[a-z]{2,6}nt|(?:they|you|who)(?:re|ve|ll|d)|(?:we|i)(?:ve|ll)|(?:that|what|there|where|who|here|how|it|he|she|let|everyone|everybody|nobody)s)$/';
 
     /** What people cut short or make up as they speak is no typing error. */
-    private const CUT_SHORT = ['mins', 'secs', 'mths', 'appts', 'meds', 'diffs', 'dets', 'refs', 'regs', 'cals', 'temps', 'gens', 'techy', 'arty', 'fluffy', 'comfy'];
+    private const CUT_SHORT = ['mins', 'secs', 'mths', 'appts', 'meds', 'techy'];
 
     /** @var array<string, ?string> */
     private array $seen = [];

@@ -9,7 +9,7 @@ use DunePocket\Brief\Reading\Block;
 use DunePocket\Brief\Reading\Candidate;
 use DunePocket\Brief\Reading\Phrase;
 
-/** The sum of money or the year that the answer holds. */
+/** The year, or the web address, that the answer holds. */
 final readonly class PartAnswer implements Answer
 {
     public const WEB_ADDRESS = '/(?<![@\w.])(?:https?:\/\/)?[\p{L}\d-]+(?:\.[\p{L}\d-]+)*\.\p{L}{2,}(?:\/[^\s,;)]*)?/u';
