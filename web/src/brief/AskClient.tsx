@@ -22,7 +22,7 @@ export function AskClient({ onClose }: { onClose: () => void }) {
   });
   const [chosen, setChosen] = useState(() =>
     project.brief.questions
-      .filter((question) => question.points > 0 || /^q-f\d+$/.test(question.id))
+      .filter((question) => question.points > 0 || question.suggestions.length > 0)
       .map((question) => question.id),
   );
   const defaults = useQuery(defaultsQuery).data;
