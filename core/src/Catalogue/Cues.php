@@ -112,7 +112,8 @@ final readonly class Cues
     public string $terms;
     /** One way of doing what a feature does, which may be refused without the feature. */
     private string $gadgets;
-    public string $givenUp;
+    /** What is no longer offered. */
+    public Wordings $givenUp;
     /** Sentences that offer nothing: what is given up, and what comes with a thing. */
     public string $nothingOffered;
     /** Agrees to everything the designer wrote in the message before. */
@@ -146,7 +147,7 @@ final readonly class Cues
 
     /** @var list<array{string, ?string}> patterns of things that only websites have, each with its feature */
     public array $siteThingsByFeature;
-    public string $unwilling;
+    public Wordings $unwilling;
     public string $willing;
     /** What says no and means yes. */
     public string $afterAll;
@@ -230,7 +231,7 @@ final readonly class Cues
         $this->afterRefusedName = $expand('\s+(?:'.implode('|', $refusals->strings('after_name')).')');
         $unwilling = $brief->child('unwilling');
         $this->siteThingsByFeature = array_map(static fn (Node $thing): array => [$expand($thing->string('find')), $thing->has('feature') ? $thing->string('feature') : null], $unwilling->children('things'));
-        $this->unwilling = $expand('(?:'.implode('|', $unwilling->strings('unwilling')).')');
+        $this->unwilling = new Wordings($unwilling->strings('unwilling'), $expand);
         $this->willing = $expand('(?:'.implode('|', [...$unwilling->strings('willing'), ...$unwilling->strings('after_all')]).')');
         $this->afterAll = $expand('(?:'.implode('|', $unwilling->strings('after_all')).')');
         $this->siteThings = $expand('(?:'.implode('|', [...$cues->strings('site_things'), ...array_map(static fn (Node $thing): string => $thing->string('find'), $unwilling->children('things'))]).')');
@@ -254,7 +255,7 @@ final readonly class Cues
         $this->oneByOne = $expand(strtr(implode('|', $frames->strings('one_by_one')), $oneByOne));
         $this->otherHeads = $expand($frames->string('other_heads'));
         $this->announcingOfferings = $expand('(?:'.implode('|', $frames->strings('announcing')).')');
-        $this->givenUp = $any('given_up');
+        $this->givenUp = new Wordings($cues->strings('given_up'), $expand);
         $this->nothingOffered = $expand('(?:'.implode('|', [...$cues->strings('given_up'), ...$cues->strings('comes_with')]).')');
         $this->agreesToAll = $any('agrees_to_all');
         $this->notOfferings = $any('not_offerings');
@@ -309,7 +310,7 @@ final readonly class Cues
     /** The feature that a word asks for where features are asked for; null when it asks for none. */
     public function featureAlone(string $word): ?string
     {
-        return array_key_first(array_filter($this->featuresAlone, static fn (string $pattern): bool => 1 === preg_match($pattern, rtrim($word, " \n.!"))));
+        return self::first($this->featuresAlone, rtrim($word, " \n.!"));
     }
 
     /** Whether a feature is called by its name in the words. */
@@ -321,25 +322,13 @@ final readonly class Cues
     /** The first feature that is called by its name in the words; null when none is. */
     public function featureNamed(string $words): ?string
     {
-        foreach ($this->namedFeatures as $feature => $pattern) {
-            if (1 === preg_match($pattern, $words)) {
-                return $feature;
-            }
-        }
-
-        return null;
+        return self::first($this->namedFeatures, $words);
     }
 
     /** Whether one of the words for a tone of voice stands in the words. */
     public function namesTone(string $words): bool
     {
-        foreach ($this->tones as $pattern) {
-            if (1 === preg_match($pattern, $words)) {
-                return true;
-            }
-        }
-
-        return false;
+        return null !== self::first($this->tones, $words);
     }
 
     /** The feature that a refusal of this name refuses: "no quote calculator" leaves the form for quotes alone. */
@@ -368,11 +357,27 @@ final readonly class Cues
     /** "We don't do small jobs anymore": something no longer offered, which says nothing of the site. */
     public function isGivenUp(string $sentence): bool
     {
-        return 1 === preg_match($this->givenUp, $sentence) && 1 !== preg_match($this->ofTheSite, $sentence);
+        return $this->givenUp->standIn($sentence) && 1 !== preg_match($this->ofTheSite, $sentence);
     }
 
     public function isNegated(string $words): bool
     {
         return 1 === preg_match($this->negation, $words);
+    }
+
+    /**
+     * @param array<string, string> $patterns by what each stands for
+     *
+     * @return ?string what the first that matches stands for
+     */
+    private static function first(array $patterns, string $words): ?string
+    {
+        foreach ($patterns as $meaning => $pattern) {
+            if (1 === preg_match($pattern, $words)) {
+                return $meaning;
+            }
+        }
+
+        return null;
     }
 }

@@ -11,7 +11,7 @@ namespace DunePocket\Catalogue;
 final class FirstMatch
 {
     /** More at once would make too long a pattern. */
-    private const AT_ONCE = 16;
+    private const AT_ONCE = 4;
     /** How many answers are kept at the most. */
     private const KEPT = 20_000;
 

@@ -37,11 +37,8 @@ final readonly class PageNameCues
         if (1 === preg_match($this->home, $bare)) {
             return self::HOME;
         }
-        foreach ($this->strip as $pattern) {
-            $bare = preg_replace($pattern, '', $bare) ?? $bare;
-        }
 
-        return trim($bare);
+        return trim(preg_replace($this->strip, '', $bare) ?? $bare);
     }
 
     public function withoutAdjectives(string $name): string

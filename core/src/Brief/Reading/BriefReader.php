@@ -21,7 +21,6 @@ final readonly class BriefReader
     private Recogniser\LikelyAudienceRecogniser $people;
     private AreasBehindPages $areas;
     private Resolver $resolver;
-    private Normaliser $normaliser;
     private Spans\Lessons $lessons;
 
     /** @var list<Recogniser> */
@@ -38,7 +37,6 @@ final readonly class BriefReader
         $this->noes = new Recogniser\PlainNoRecogniser($cues);
         $this->areas = new AreasBehindPages($catalogue->pageKinds());
         $this->resolver = new Resolver();
-        $this->normaliser = new Normaliser();
         $this->lessons = Spans\Lessons::of($catalogue);
         $this->recognisers = [
             new Recogniser\TopicRecogniser($cues),
@@ -88,9 +86,10 @@ final readonly class BriefReader
         if (SourceKind::Site === $source->kind) {
             $candidates = PresentSiteFacts::among($candidates, $source);
         }
+        $normaliser = new Normaliser($source->text);
 
         return array_map(
-            fn (array $facts): array => array_map(fn (Fact $fact): Fact => $this->normaliser->normal($fact, $source->text), $facts),
+            static fn (array $facts): array => array_map($normaliser->normal(...), $facts),
             $this->resolver->resolve($source, $reading, $candidates, $nextNumber),
         );
     }

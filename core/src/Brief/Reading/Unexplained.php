@@ -58,7 +58,7 @@ final readonly class Unexplained
             && !\in_array($sentence->block->kind, [BlockKind::Title, BlockKind::Heading], true)
             && \in_array($sentence->block->topic, self::TOPICS, true)
             && 1 !== preg_match(self::OF_THE_SITE, $sentence->text)
-            && 1 !== preg_match($this->cues->givenUp, $sentence->text)
+            && !$this->cues->givenUp->standIn($sentence->text)
             && !$this->holds($sentence->start, \strlen($sentence->text), self::EXPLAINED);
     }
 }

@@ -35,15 +35,16 @@ final readonly class LikelyRefusalRecogniser implements Recogniser
     public function recognise(Reading $reading): iterable
     {
         $things = $reading->search->holding($this->cues->siteThingsByFeature, static fn (array $thing): array => [$thing[0]]);
-        foreach ($reading->sentences as $i => $sentence) {
+        foreach ($things as $i => $standing) {
+            $sentence = $reading->sentences[$i];
             if (!$sentence->isSpoken() || BlockKind::Heading === $sentence->block->kind || !\in_array($sentence->block->topic, self::TOPICS, true)) {
                 continue;
             }
-            $said = isset($things[$i]) ? $sentence->text.$this->remark($sentence, $reading->sentences[$i + 1] ?? null) : '';
-            if (1 !== preg_match($this->cues->unwilling, $said) || 1 === preg_match($this->cues->willing, $said)) {
+            $said = $sentence->text.$this->remark($sentence, $reading->sentences[$i + 1] ?? null);
+            if (!$this->cues->unwilling->standIn($said) || 1 === preg_match($this->cues->willing, $said)) {
                 continue;
             }
-            foreach ($things[$i] ?? [] as [$pattern, $feature]) {
+            foreach ($standing as [$pattern, $feature]) {
                 if (1 === preg_match($pattern, $sentence->text, $m, \PREG_OFFSET_CAPTURE)) {
                     [$words, $offset] = $m[0];
                     yield new Candidate(FactKind::PageRefusal, Phrase::title('blogging' === mb_strtolower($words) ? 'blog' : $words), $sentence->start + (int) $offset, \strlen($words), self::CERTAINTY, detail: array_filter(['feature' => $feature]));

@@ -61,7 +61,7 @@ final readonly class RefusalRecogniser implements Recogniser
             if (FactKind::AvoidWord->value === $sentence->block->topic) {
                 yield from $this->hated($sentence);
             }
-            if (!$sentence->isSpoken() || BlockKind::Title === $kind || BlockKind::Heading === $kind || $this->cues->isGivenUp($sentence->text) || \in_array($sentence->block->topic, self::ANSWERS, true)) {
+            if (!$sentence->isSpoken() || BlockKind::Title === $kind || BlockKind::Heading === $kind || \in_array($sentence->block->topic, self::ANSWERS, true) || ($reading->search->mayHold($this->cues->givenUp, $i) && $this->cues->isGivenUp($sentence->text))) {
                 continue;
             }
             if (1 === preg_match(self::OF_WORDS, $sentence->text) || false === $sentence->block->agreed && FactKind::Offering->value === $sentence->block->topic && !$this->cues->isSiteThing($sentence->text)) {

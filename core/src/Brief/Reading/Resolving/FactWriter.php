@@ -12,17 +12,17 @@ use DunePocket\Brief\Reading\Candidate;
 use DunePocket\Brief\Reading\Phrase;
 use DunePocket\Brief\Reading\ReadableText;
 use DunePocket\Brief\Source;
+use DunePocket\Language\Letters;
 use DunePocket\Language\Typography;
 
 /** Turns what was read into facts, with quotes that point into the source as the client wrote it. */
-final class FactWriter
+final readonly class FactWriter
 {
-    /** How many letters stand before a byte of the source: the last place asked for. */
-    private int $byte = 0;
-    private int $letters = 0;
+    private Letters $letters;
 
-    public function __construct(private readonly Source $source, private readonly ReadableText $text)
+    public function __construct(private Source $source, private ReadableText $text)
     {
+        $this->letters = new Letters($source->text);
     }
 
     public function fact(Candidate $candidate, string $id): Fact
@@ -39,19 +39,9 @@ final class FactWriter
             $this->withoutShouting($candidate->kind, $value),
             $candidate->origin,
             round($candidate->certainty, 2),
-            $isStated ? new Quote($this->source->id, $this->lettersBefore($from) + $lead, mb_strlen(trim($words))) : null,
+            $isStated ? new Quote($this->source->id, $this->letters->before($from) + $lead, mb_strlen(trim($words))) : null,
             $candidate->detail + ($isStated ? [] : ['hint' => trim($words)]),
         );
-    }
-
-    /** Counted on from the last place, as most facts come in the order of the text. */
-    private function lettersBefore(int $byte): int
-    {
-        [$from, $letters] = $byte < $this->byte ? [0, 0] : [$this->byte, $this->letters];
-        $this->letters = $letters + mb_strlen(substr($this->source->text, $from, $byte - $from));
-        $this->byte = $byte;
-
-        return $this->letters;
     }
 
     /** "purrfect nanny" is no typing error where it is the name. */

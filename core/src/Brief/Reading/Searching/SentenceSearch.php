@@ -62,12 +62,10 @@ final class SentenceSearch
      */
     public function numbers(string $pattern): iterable
     {
-        $needs = null === $this->index ? [] : NeededWords::of($pattern);
-        if (null !== $this->index && [] !== $needs) {
-            $holding = $this->index->holding($needs);
-            if (\count($holding) < self::FEW * \count($this->sentences)) {
-                return $this->among($holding, $pattern);
-            }
+        $need = null === $this->index ? null : NeededWords::of($pattern);
+        $holding = null === $need ? null : $this->index?->holding($need);
+        if (null !== $holding && \count($holding) < self::FEW * \count($this->sentences)) {
+            return $this->among($holding, $pattern);
         }
 
         return $this->throughout(1 === preg_match(self::ANCHOR, $pattern) ? $pattern.'m' : $pattern);

@@ -10,14 +10,19 @@ final class WordIndex
     /** All words, each once and after a space, so that letters are looked for in all of them at once. */
     private readonly string $words;
 
+    /** @var list<string> in the order of their bytes */
+    private readonly array $sorted;
+
     /** @var array<string, list<int>> numbers of the sentences in which a word stands */
     private readonly array $numbers;
+
+    private readonly string $none;
 
     /** @var array<string, string> the sentences that hold these letters */
     private array $known = [];
 
     /** @param list<string> $sentences */
-    public function __construct(private readonly array $sentences)
+    public function __construct(array $sentences)
     {
         $numbers = [];
         foreach ($sentences as $number => $sentence) {
@@ -25,41 +30,75 @@ final class WordIndex
                 $numbers[$word][] = $number;
             }
         }
+        ksort($numbers, \SORT_STRING);
         $this->numbers = $numbers;
-        $this->words = ' '.implode(' ', array_keys($numbers)).' ';
+        $this->sorted = array_map(strval(...), array_keys($numbers));
+        $this->words = ' '.implode(' ', $this->sorted).' ';
+        $this->none = str_repeat("\0", intdiv(\count($sentences), 8) + 1);
+    }
+
+    /** @return list<int> numbers of the sentences that hold what is needed, in order */
+    public function holding(Need $need): array
+    {
+        return $this->listed($need->in($this));
     }
 
     /**
-     * @param non-empty-list<non-empty-list<string>> $needs as NeededWords tells them
+     * @param string $letters in lower case, with a space where a word begins or ends
      *
-     * @return list<int> numbers of the sentences that hold what is needed, in order
+     * @return string the sentences with a word that has them, a bit for each
      */
-    public function holding(array $needs): array
+    public function with(string $letters): string
     {
-        $sentences = array_map(fn (array $need): string => array_reduce($need, fn (?string $any, string $letters): string => null === $any ? $this->with($letters) : $any | $this->with($letters)) ?? '', $needs);
-
-        return $this->listed(array_reduce($sentences, static fn (?string $all, string $some): string => null === $all ? $some : $all & $some) ?? '');
+        return $this->known[$letters] ??= $this->set($this->wordsWith($letters));
     }
 
-    private function with(string $letters): string
+    /** @return iterable<string> */
+    private function wordsWith(string $letters): iterable
     {
-        return $this->known[$letters] ??= $this->found($letters);
-    }
-
-    private function found(string $letters): string
-    {
-        $bytes = array_fill(0, intdiv(\count($this->sentences), 8) + 1, 0);
-        $at = strpos($this->words, $letters);
-        while (false !== $at) {
-            $start = ' ' === $letters[0] ? $at : (int) strrpos($this->words, ' ', $at - \strlen($this->words));
-            $end = (int) strpos($this->words, ' ', $start + 1);
-            foreach ($this->numbers[substr($this->words, $start + 1, $end - $start - 1)] as $number) {
-                $bytes[$number >> 3] |= 1 << ($number & 7);
-            }
-            $at = strpos($this->words, $letters, $end);
+        if (' ' !== $letters[0]) {
+            return $this->wordsAround($letters);
         }
 
-        return pack('C*', ...$bytes);
+        return str_ends_with($letters, ' ') ? [trim($letters)] : $this->wordsFrom(substr($letters, 1));
+    }
+
+    /** @return iterable<string> */
+    private function wordsAround(string $letters): iterable
+    {
+        $at = strpos($this->words, $letters);
+        while (false !== $at) {
+            $start = (int) strrpos($this->words, ' ', $at - \strlen($this->words)) + 1;
+            $end = (int) strpos($this->words, ' ', $start);
+            yield substr($this->words, $start, $end - $start);
+            $at = strpos($this->words, $letters, $end);
+        }
+    }
+
+    /** @return iterable<string> */
+    private function wordsFrom(string $letters): iterable
+    {
+        [$low, $high] = [0, \count($this->sorted)];
+        while ($low < $high) {
+            $middle = intdiv($low + $high, 2);
+            [$low, $high] = strcmp($this->sorted[$middle], $letters) < 0 ? [$middle + 1, $high] : [$low, $middle];
+        }
+        for (; str_starts_with($this->sorted[$low] ?? '', $letters); ++$low) {
+            yield $this->sorted[$low];
+        }
+    }
+
+    /** @param iterable<string> $words */
+    private function set(iterable $words): string
+    {
+        $set = $this->none;
+        foreach ($words as $word) {
+            foreach ($this->numbers[$word] ?? [] as $number) {
+                $set[$number >> 3] = \chr(\ord($set[$number >> 3]) | 1 << ($number & 7));
+            }
+        }
+
+        return $set;
     }
 
     /** @return list<int> */

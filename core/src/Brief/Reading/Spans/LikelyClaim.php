@@ -106,7 +106,7 @@ final readonly class LikelyClaim implements Learnt
             && \in_array($sentence->block->topic, self::TOPICS, true)
             && str_word_count($sentence->text) >= self::FEWEST_WORDS
             && 1 !== preg_match($this->cues->noClaim, $sentence->text)
-            && 1 !== preg_match($this->cues->givenUp, $sentence->text);
+            && !$this->cues->givenUp->standIn($sentence->text);
     }
 
     /** What is said beside it, unless that speaks of the site: "book online instead of queueing" is no contrast. */

@@ -56,7 +56,7 @@ final readonly class AskedOfferings
     public function offered(Sentence $sentence): iterable
     {
         $sentence = $this->withoutGivenUp($sentence);
-        if ($this->cues->isBlank($sentence->text) || 1 === preg_match($this->cues->givenUp, $sentence->text) || ($this->isAll($sentence) && 1 === preg_match(self::PROFESSION_AND_WHERE, $sentence->text))) {
+        if ($this->cues->isBlank($sentence->text) || $this->cues->givenUp->standIn($sentence->text) || ($this->isAll($sentence) && 1 === preg_match(self::PROFESSION_AND_WHERE, $sentence->text))) {
             return [];
         }
         if (BlockKind::Item === $sentence->block->kind) {
@@ -79,12 +79,12 @@ final readonly class AskedOfferings
     /** "Conveyancing; wills; family law, save for legal aid work, which we no longer do": the list stands. */
     private function withoutGivenUp(Sentence $sentence): Sentence
     {
-        if (1 !== preg_match($this->cues->givenUp, $sentence->text)) {
+        if (!$this->cues->givenUp->standIn($sentence->text)) {
             return $sentence;
         }
         $listed = preg_replace_callback(self::EXCEPTED, static fn (array $m): string => str_repeat(' ', \strlen($m[0])), $sentence->text) ?? $sentence->text;
 
-        return \count(Phrase::list(rtrim($listed))) > 2 && 1 !== preg_match($this->cues->givenUp, $listed) ? $sentence->reading($listed) : $sentence;
+        return \count(Phrase::list(rtrim($listed))) > 2 && !$this->cues->givenUp->standIn($listed) ? $sentence->reading($listed) : $sentence;
     }
 
     /**

@@ -196,7 +196,7 @@ final readonly class InRunningText
 
     private function isGivenUp(string $object, string $withWhatFollows): bool
     {
-        return 1 === preg_match($this->cues->givenUp, $withWhatFollows) && (!str_contains($object, ',') || 1 !== preg_match($this->cues->givenUp, $object));
+        return $this->cues->givenUp->standIn($withWhatFollows) && (!str_contains($object, ',') || !$this->cues->givenUp->standIn($object));
     }
 
     /**
@@ -249,7 +249,7 @@ final readonly class InRunningText
         $suffix = 'hired' === $verb->kind ? ' hire' : '';
         foreach ($parts as $i => [$part, $at]) {
             $suffix = $this->cues->offeringNames->hasVerb($part) ? '' : $suffix;
-            $isNoOffering = 1 === preg_match($this->cues->givenUp, $part)
+            $isNoOffering = $this->cues->givenUp->standIn($part)
                 || 1 === preg_match('/^\s*from\s.+\sto\s/iu', $part)
                 || ($i > 0 && 1 === preg_match(self::CIRCUMSTANCE, $part))
                 || (1 === $i && $this->isBusinessNamed($parts))

@@ -64,7 +64,7 @@ final readonly class OneByOne
     /** @return iterable<Candidate> */
     public function offered(Sentence $sentence, float $certainty = self::CERTAINTY): iterable
     {
-        if (1 === preg_match($this->cues->givenUp, $sentence->text) || 1 !== preg_match($this->cues->oneByOne, $sentence->text, $m, \PREG_OFFSET_CAPTURE)) {
+        if ($this->cues->givenUp->standIn($sentence->text) || 1 !== preg_match($this->cues->oneByOne, $sentence->text, $m, \PREG_OFFSET_CAPTURE)) {
             return;
         }
         [$names, $at] = $m['names'];
