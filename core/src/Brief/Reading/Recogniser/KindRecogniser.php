@@ -112,7 +112,10 @@ final readonly class KindRecogniser
         $found = [];
         $text = $reading->beginning();
         foreach (['names' => $kind->names, 'words' => $kind->words] as $sort => $pattern) {
-            preg_match_all($pattern ?? '/(*FAIL)/', $text, $matches, \PREG_OFFSET_CAPTURE);
+            if (null === $pattern || !$reading->search->mayStand($pattern)) {
+                continue;
+            }
+            preg_match_all($pattern, $text, $matches, \PREG_OFFSET_CAPTURE);
             foreach ($matches[0] as [$word, $start]) {
                 $number = $reading->sentenceAt($start, \strlen($word));
                 $sentence = $reading->sentences[$number ?? -1] ?? null;

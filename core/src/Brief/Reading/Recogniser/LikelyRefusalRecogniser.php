@@ -40,8 +40,9 @@ final readonly class LikelyRefusalRecogniser implements Recogniser
             if (!$sentence->isSpoken() || BlockKind::Heading === $sentence->block->kind || !\in_array($sentence->block->topic, self::TOPICS, true)) {
                 continue;
             }
-            $said = $sentence->text.$this->remark($sentence, $reading->sentences[$i + 1] ?? null);
-            if (!$this->cues->unwilling->standIn($said) || 1 === preg_match($this->cues->willing, $said)) {
+            $remark = $this->remark($sentence, $reading->sentences[$i + 1] ?? null);
+            $said = $sentence->text.$remark;
+            if (('' === $remark && !$reading->search->mayHold($this->cues->unwilling, $i)) || !$this->cues->unwilling->standIn($said) || 1 === preg_match($this->cues->willing, $said)) {
                 continue;
             }
             foreach ($standing as [$pattern, $feature]) {

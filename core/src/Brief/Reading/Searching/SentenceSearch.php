@@ -71,6 +71,14 @@ final class SentenceSearch
         return $this->throughout(1 === preg_match(self::ANCHOR, $pattern) ? $pattern.'m' : $pattern);
     }
 
+    /** Whether the pattern may stand in any sentence, told without looking for it. */
+    public function mayStand(string $pattern): bool
+    {
+        $need = null === $this->index ? null : NeededWords::of($pattern);
+
+        return null === $need || [] !== $this->index?->holding($need);
+    }
+
     /** Whether one of the wordings may stand in the sentence of this number, from 0. */
     public function mayHold(Wordings $wordings, int $number): bool
     {

@@ -18,6 +18,7 @@ final readonly class InRunningText
     public const LIST_THEN_CLAUSE = '/^\s*[^,;:]{3,30},\s[^,;:]{3,30},\s(?:and )?(?:also )?we(?:[\'’]ve got| have| do| also|[\'’]ll do| sing| play| run)\b/iu';
     /** How certain an offering is by the kind of verb it follows. */
     private const VERBS = ['hired' => 0.93, 'sure' => 0.92, 'labelled' => 0.9, 'colon' => 0.86, 'visitors' => 0.8, 'sure_third' => 0.88, 'told' => 0.88, 'there' => 0.7, 'possible' => 0.6];
+    private const TOLD = ['told' => 0.0];
     /** Patients rather than services. */
     private const CARED_FOR = '/^(?:seeing )?(?:(?:all|small|large|farm|your)\s+)*(?:cats?|dogs?|rabbits?|horses?|ponies|chickens?|hens|guinea pigs|hamsters|pets?|animals|birds|reptiles|people|patients|children|adults|families)$/iu';
     private const CARES = '/\b(?:look after|see|treat|care for|trains?|started)\b/iu';
@@ -73,8 +74,8 @@ final readonly class InRunningText
     public function offered(Sentence $sentence, bool $isTold = false): iterable
     {
         $taken = 0;
-        foreach ($this->verbs($sentence->text) as $verb) {
-            if ($verb->end() <= $taken || ('told' === $verb->kind && !$isTold) || $this->isOfferedNot($verb, $sentence) || $this->isOfTheSite($verb)) {
+        foreach ($this->verbs($sentence->text, $isTold ? self::VERBS : array_diff_key(self::VERBS, self::TOLD)) as $verb) {
+            if ($verb->end() <= $taken || $this->isOfferedNot($verb, $sentence) || $this->isOfTheSite($verb)) {
                 continue;
             }
             [$object, $from, $terms] = $this->object($verb);
@@ -91,7 +92,7 @@ final readonly class InRunningText
 
     public function hasSureVerb(string $text): bool
     {
-        return [] !== array_filter($this->verbs($text), static fn (OfferingVerb $verb): bool => 'sure' === $verb->kind);
+        return 1 === preg_match($this->cues->offeringVerbs['sure'], Covered::brackets($text));
     }
 
     /** The text up to where it stops telling what is offered; asides in it are covered. */
@@ -111,12 +112,16 @@ final readonly class InRunningText
         return 1 === preg_match($this->cues->offeringEnds, str_replace('; ', ', ', $inBrackets), $m, \PREG_OFFSET_CAPTURE) ? substr($text, 0, (int) $m[0][1]) : $text;
     }
 
-    /** @return list<OfferingVerb> in the order of the text; where two begin together, the more certain first */
-    private function verbs(string $text): array
+    /**
+     * @param array<string, float> $certainties by kind of verb
+     *
+     * @return list<OfferingVerb> in the order of the text; where two begin together, the more certain first
+     */
+    private function verbs(string $text, array $certainties): array
     {
         $found = [];
         $covered = Covered::brackets($text);
-        foreach (self::VERBS as $kind => $certainty) {
+        foreach ($certainties as $kind => $certainty) {
             preg_match_all($this->cues->offeringVerbs[$kind], $covered, $matches, \PREG_OFFSET_CAPTURE);
             foreach ($matches[0] as [$words, $offset]) {
                 $found[] = new OfferingVerb($kind, $words, (int) $offset, $text, $certainty);
