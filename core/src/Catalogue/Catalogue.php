@@ -79,6 +79,12 @@ final class Catalogue
         return $this->data->string('people');
     }
 
+    /** @return string adjectives that are hardly ever nouns, sorted by bytes, a line break before and after each */
+    public function adjectives(): string
+    {
+        return $this->data->string('adjectives');
+    }
+
     /** @return string words with the kinds of business they speak for and their weights, for Affinities */
     public function trades(): string
     {

@@ -17,7 +17,7 @@ final readonly class CatalogueLoader
     /** What an entry says of itself alone. */
     private const OWN = ['general' => true, 'called' => true];
     private const BRIEF = ['cues', 'patterns', 'refusals', 'unwilling', 'taking-back', 'answers', 'told-answers', 'page-names', 'offering-names', 'offering-frames', 'topics', 'kinds', 'goals', 'tones', 'features', 'questions', 'doubts', 'usual-answers', 'voice', 'languages'];
-    private const WORD_LISTS = ['words', 'names', 'people', 'trades'];
+    private const WORD_LISTS = ['words', 'names', 'people', 'adjectives', 'trades'];
     private const WEIGHTS = ['goal', 'business_name', 'offering', 'page_request', 'page_refusal', 'audience', 'avoid_word', 'differentiator'];
     private const WEIGHTS_OF_EACH = ['feature', 'goals'];
     private const FOLDERS = ['business-kinds', 'layouts'];

@@ -46,7 +46,7 @@ final readonly class BriefReader
             new Recogniser\OpeningHoursRecogniser($cues),
             new Recogniser\QuotedPraiseRecogniser(),
             new Recogniser\DifferentiatorRecogniser($cues),
-            new Recogniser\OfferingRecogniser($cues, $negation, $catalogue->pageKinds(), $catalogue->people()),
+            new Recogniser\OfferingRecogniser($cues, $negation, $catalogue->pageKinds(), $catalogue->people(), $catalogue->adjectives()),
             new Recogniser\GoalRecogniser($cues, $negation),
             new Recogniser\ToneRecogniser($cues, $negation),
             new Recogniser\VoiceSampleRecogniser($catalogue->voice(), $cues),

@@ -18,6 +18,7 @@ use DunePocket\Brief\Reading\Recogniser\Offerings\OfferingWords;
 use DunePocket\Brief\Reading\Recogniser\Offerings\OneByOne;
 use DunePocket\Brief\Reading\Recogniser\Offerings\PricedThings;
 use DunePocket\Brief\Reading\Recogniser\Offerings\SaidFirst;
+use DunePocket\Brief\Reading\Recogniser\Offerings\SharedNoun;
 use DunePocket\Brief\Reading\Recogniser\Offerings\UnheadedNames;
 use DunePocket\Brief\Reading\Sentence;
 use DunePocket\Catalogue\Cues;
@@ -44,11 +45,13 @@ final readonly class OfferingRecogniser implements Recogniser
     private BareList $list;
     private OneByOne $single;
 
-    /** @param string $people plurals of nouns that mean people, as WordList takes them */
-    public function __construct(private Cues $cues, Negation $negation, PageKinds $pages, string $people)
+    /**
+     * @param string $people plurals of nouns that mean people, as WordList takes them
+     */
+    public function __construct(private Cues $cues, Negation $negation, PageKinds $pages, string $people, string $adjectives)
     {
         $words = new OfferingWords($cues, $pages);
-        $item = new OfferingItem($cues);
+        $item = new OfferingItem($cues, new SharedNoun($adjectives));
         $this->unheaded = new UnheadedNames($words, $item);
         $this->running = new InRunningText($cues, $negation, $words, $item);
         $this->first = new SaidFirst($cues, $words, $item);

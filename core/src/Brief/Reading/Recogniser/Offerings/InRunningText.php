@@ -51,7 +51,9 @@ final readonly class InRunningText
     private const THERE_IS = '/\b(?:class|classes|course|courses|club|workshops?|sessions?|shop|caf[eé]|bar|theatre|group|choir|nursery|academy)\b/iu';
     private const THEIRS = '/ for (?<whom>[\p{L}\'’-]+) and (?<next>(?!(?:the|those|more|all|other|also|anyone|we|i|they|it)\b)\p{L}[\p{L}\'’-]* [\p{L}\'’ -]+)$/u';
     /** "… and, since two years, subtitling" */
-    private const ASIDE = '/,\s(?:either|whether)\s[^,;.]{3,60},(?=\s(?:and|or|plus)\b)|,\s(?:of course|naturally|obviously|basically),|,\s(?:which|who)\s[^,;.]{3,60},(?=\s(?:and|or|plus)\b)|(?<=\band),\s(?:since|for|as of|from|in|on|at|every|once) [^,.;]{3,25},(?=\s)|(?<=\band) since (?:(?:this|last) (?:year|spring|summer|autumn|winter|january|march|may|easter|month)|\d{4})(?=\s)|(?<=\band) (?:on )?the (?:first|second|third|last) \p{L}+day of (?:the|each|every) month(?=\s)|(?<=\band),\s(?:increasingly|lately|recently|more and more|occasionally|sometimes|of course|in season|in summer|in winter),(?=\s)/iu';
+    private const ASIDE = '/(?<=\band),\s(?:upstairs|downstairs|outside|out the back|at the back|next door),(?=\s)|,\s(?:either|whether)\s[^,;.]{3,60},(?=\s(?:and|or|plus)\b)|,\s(?:of course|naturally|obviously|basically),|,\s(?:which|who)\s[^,;.]{3,60},(?=\s(?:and|or|plus)\b)|(?<=\band),\s(?:since|for|as of|from|in|on|at|every|once) [^,.;]{3,25},(?=\s)|(?<=\band) since (?:(?:this|last) (?:year|spring|summer|autumn|winter|january|march|may|easter|month)|\d{4})(?=\s)|(?<=\band) (?:on )?the (?:first|second|third|last) \p{L}+day of (?:the|each|every) month(?=\s)|(?<=\band),\s(?:increasingly|lately|recently|more and more|occasionally|sometimes|of course|in season|in summer|in winter),(?=\s)/iu';
+    /** "where people are: at home, outside their office" */
+    private const PLACES_LISTED = '/\s(?:where|wherever|when|whenever)\s[^,;.():]*:.*$/isu';
     /** "care homes and, since January, day care" */
     private const SINCE = '/(?:(?<=,)|(?<=\band)),?\s+(?:and,? )?since (?:last |this )?(?:january|february|march|april|may|june|july|august|september|october|november|december|spring|summer|autumn|winter|year|month|\d{4}),?(?=\s+\p{L})/iu';
     /** "breakfasts until 11.30, then lunches" */
@@ -98,6 +100,7 @@ final readonly class InRunningText
     /** The text up to where it stops telling what is offered; asides in it are covered. */
     public function untilStop(string $text): string
     {
+        $text = preg_replace(self::PLACES_LISTED, '', $text) ?? $text;
         $text = Covered::by(' ', self::OCCASIONS, Covered::by(' ', self::ASIDE, $text));
         $text = Covered::by(' ', '/\sfor (?:people|those|anyone|folks?|clients|customers|firms|businesses) (?:who|that|whose)\s[^,;.()]*(?=[,;]\s)/iu', $text);
         $text = Covered::by(' ', self::SINCE, Covered::by(' ', self::HOURS, $text));
@@ -252,7 +255,7 @@ final readonly class InRunningText
     {
         $cares = 1 === preg_match(self::CARES, $verb->words);
         $suffix = 'hired' === $verb->kind ? ' hire' : '';
-        foreach ($parts as $i => [$part, $at]) {
+        foreach ($this->item->shared->with($parts) as $i => [$part, $at, $noun]) {
             $suffix = $this->cues->offeringNames->hasVerb($part) ? '' : $suffix;
             $isNoOffering = $this->cues->givenUp->standIn($part)
                 || 1 === preg_match('/^\s*from\s.+\sto\s/iu', $part)
@@ -260,7 +263,7 @@ final readonly class InRunningText
                 || (1 === $i && $this->isBusinessNamed($parts))
                 || ($cares && (1 === preg_match(self::CARED_FOR, trim($part)) || $this->words->namePeople($part)));
             if (!$isNoOffering) {
-                yield from $this->item->offered($part, $start + $at, $verb->certainty, $i === \count($parts) - 1 ? $terms : null, $suffix);
+                yield from $this->item->offered($part, $start + $at, $verb->certainty, $i === \count($parts) - 1 ? $terms : null, '' === $noun ? $suffix : $noun);
             }
         }
     }

@@ -32,7 +32,7 @@ final readonly class OfferingItem
     private const BARE_PRICE = '/(?<=\p{L})(?<!\bgrade)(?<!\broom)(?<!\bunder)(?<!\bover)(?<!\blevel)(?<!\byear)(?<!\bage)(?<!\bages)(?<!\bunit)(?<!\btop)(?<!\btype)(?<!\bformula)(?<!\broute)(?<!\btier)(?<!\bsize)(?<!\bstage)(?<!\bup to)(?<!\bfor)(?<!\bof)(?<!\bsince)(?<!\bin)(?<!\bby)(?<!\bto)(?<!\bto about)\s+(?!(?:19|20)\d\d\b)(?<price>(?:from |about )?\d{2,4}(?:\.\d{2})?|(?:from |about )?\d\.\d{2}|from \d)\s*$/iu';
     private const BEFORE_PRICE = '/\s+(?:at|for|from|is|are|costs?|starts?)(?:\s+(?:an?\s+)?\p{L}+)?\s*$/iu';
 
-    public function __construct(private Cues $cues)
+    public function __construct(private Cues $cues, public SharedNoun $shared)
     {
     }
 
@@ -66,8 +66,8 @@ final readonly class OfferingItem
      */
     public function each(array $parts, int $start, float $certainty, string $suffix = ''): iterable
     {
-        foreach ($parts as [$part, $at]) {
-            yield from $this->offered($part, $start + $at, $certainty, suffix: $suffix);
+        foreach ($this->shared->with($parts) as [$part, $at, $noun]) {
+            yield from $this->offered($part, $start + $at, $certainty, suffix: '' === $noun ? $suffix : $noun);
         }
     }
 
