@@ -287,7 +287,7 @@ final readonly class Cues
         $this->other = $expand('(?:^|[,;\n]|\.\s|\b(?:and|or)\b)\W*(?:(?:mainly|mostly|probably|maybe|i like|we like|i love|we love|also) )*(?<named>{ADDRESS}|{OTHER_NAME})');
         $this->persons = $expand('^(?:[\p{L}\d\'’-]+\s+){0,3}{PERSONS}(?:\s+(?:who|with|in|from|at|of|without|over|under|mostly|mainly|too|turning|looking|after|for|to|everywhere|living|coming|moving|needing|wanting)\b.*)?$');
         $this->termsHead = $expand($cues->string('terms_head'));
-        $this->money = $expand('(?:from |around |about )?{MONEY}(?:\s*(?:-|–|to)\s*{MONEY})?(?:\s*(?:(?:per|a|an|each|for(?: an?)?)\b|\/)\s*(?:\d+\s*)?[\p{L}]+(?:\s(?:minutes|min|mins|hours|people))?)?');
+        $this->money = $expand('(?:from |around |about )?{MONEY}(?:\s*(?:-|–|to)\s*{MONEY})?(?:\s*(?:(?:per|a|an|each|for(?! the\b)(?: an?)?)\b|\/)\s*(?:\d+\s*)?[\p{L}]+(?:\s(?:minutes|min|mins|hours|people))?)?');
     }
 
     /** What a heading, label or question asks for: a fact kind's value, "competitor", or null. */

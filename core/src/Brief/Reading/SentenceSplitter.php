@@ -23,6 +23,8 @@ final readonly class SentenceSplitter
     private const LONG = 4_000;
     /** Between a wish and what became of it. */
     private const DISCUSSED = '/^(?:(?:(?:this|it) was )?(?:discussed|debated|talked about|argued over)\b|(?:a )?(?:long|lengthy|some|much) discussion\b|silence\b|laughter\b)[^,;]*$/iu';
+    /** "… for locals who think we shut in winter. We don't." */
+    private const OTHERS_THINK = '/\b(?:who|that|people|they|everyone|everybody) (?:still |all |seem to )?(?:think|believe|assume|say|reckon)s? (?:that )?(?:we|i|it)\b[^,;.]*[.]?$/iu';
     private const ASKED_BACK = '/^(?:do|should|must|would|will|can|have|is|are|really)(?: (?:i|we|it|they|that))?\?\s*$/iu';
 
     public function __construct(private TakingBack $takingBack)
@@ -42,7 +44,7 @@ final readonly class SentenceSplitter
             $parts = array_merge([], ...array_map($this->cut(...), $parts));
             foreach ($parts as $i => [$text, $offset]) {
                 if ('' !== trim($text)) {
-                    $isTakenBack = $this->takingBack->isTakenBack($text) || ($this->isClosed($text) && $this->takingBack->saysNo($this->reply($parts, $i + 1)));
+                    $isTakenBack = $this->takingBack->isTakenBack($text) || ($this->isClosed($text) && 1 !== preg_match(self::OTHERS_THINK, $text) && $this->takingBack->saysNo($this->reply($parts, $i + 1)));
                     $sentences[] = new Sentence($text, $block->start + (int) $offset, $block, $isTakenBack);
                 }
             }

@@ -28,6 +28,8 @@ final readonly class RefusalRecogniser implements Recogniser
     private const NO = '/\b(?:no|without)(?:\s+(?:an?|any))?\s+$/iu';
     /** "It's a working mill, not a shop" says what they are. */
     private const WHAT_IT_IS = '/\b(?:it|we|this|they)(?:[\'’](?:s|re)| is| are) (?:(?:an?|the) )?[^,.;:]{3,40},\s*not (?:an? |the )?$/iu';
+    /** "No auditions, that's our thing" */
+    private const CLAIM = '/\b(?:different|special|unusual|unique) (?:about|with|at) (?:us|it|our|the)\b|,\s(?:and )?(?:that|it)(?:[\'’]s| is) (?:our|the whole) (?:thing|point|promise|way|strength)\b/iu';
     private const ANSWERS = ['avoid_word', 'keyphrase', 'tone', 'business_name', 'voice_sample', 'location', 'contact_phone', 'contact_email', 'opening_hours', 'audience', LabelWords::NOT_SERVED, 'competitor', 'design_note'];
     /** "Or use the words journey and goddess." */
     private const OF_WORDS = '/^(?:(?:or|and|nor|please|also|don[\'’]?t|do not|never)\s+)*(?:use|say|write) (?:any of )?(?:the )?(?:words?|phrases?|terms?)\b/iu';
@@ -79,7 +81,7 @@ final readonly class RefusalRecogniser implements Recogniser
     /** "Set up without any training", "what's different about us is that there's no music": what sets them apart. */
     private function isClaim(Sentence $sentence): bool
     {
-        return (\in_array($sentence->block->topic, self::CLAIMS, true) || 1 === preg_match('/\b(?:different|special|unusual|unique) (?:about|with|at) (?:us|it|our|the)\b/iu', $sentence->text)) && 1 !== preg_match('/\b(?:page|section|site|website|please|want)\b/iu', $sentence->text);
+        return (\in_array($sentence->block->topic, self::CLAIMS, true) || 1 === preg_match(self::CLAIM, $sentence->text)) && 1 !== preg_match('/\b(?:page|section|site|website|please|want)\b/iu', $sentence->text);
     }
 
     /** @return iterable<Candidate> "Hates: carousels", which are no words */
@@ -134,7 +136,7 @@ final readonly class RefusalRecogniser implements Recogniser
                 }
                 $names = Phrase::wholeWords($names, substr($sentence->text, (int) $offset + \strlen($names)));
                 foreach (Phrase::list(str_replace([' nor ', ' no '], [', or ', ',no '], $names)) as [$part, $at]) {
-                    $lead = 1 === preg_match('/^(?:(?:n?one of (?:those|these|the|that|your)|(?:any|no|some|an?) (?:kind|sort|form|type)s? of|anything (?:with|like)|(?:paying|pay) for|more(?= \p{L}+s\b)|to(?= ["“])|for(?= an? )|an?|the|any|no|please|actually|actual|publish(?:ing)?|print(?:ing)?|show(?:ing)?|display(?:ing)?|advertis(?:e|ing)|having|adding|taking|accepting|listing|mentioning|including|featuring|put(?:ting)?(?: up)?|dont|don[\'’]?t|want|our|or|and|nor|also|but|maybe)\s+)+/iu', $part, $m) ? \strlen($m[0]) : 0;
+                    $lead = 1 === preg_match('/^(?:(?:n?one of (?:those|these|the|that|your)|(?:any|no|some|an?) (?:kind|sort|form|type)s? of|anything (?:with|like)|(?:paying|pay) for|more(?= \p{L}+s\b)|to(?= ["“]| an? \p{L}| the \p{L})|for(?= an? )|an?|the|any|no|please|actually|actual|publish(?:ing)?|print(?:ing)?|show(?:ing)?|display(?:ing)?|advertis(?:e|ing)|having|adding|taking|accepting|listing|mentioning|including|featuring|put(?:ting)?(?: up)?|dont|don[\'’]?t|want|our|or|and|nor|also|but|maybe)\s+)+/iu', $part, $m) ? \strlen($m[0]) : 0;
                     $from = (int) $offset + $at + $lead;
                     $candidate = $this->refusal(substr($part, $lead), $sentence->start + $from, $sure);
                     if (null === $candidate) {

@@ -35,7 +35,7 @@ final readonly class LabelWords
     public function topic(string $label, Segmentation $into): ?string
     {
         return match (true) {
-            $this->sayNo($label), FactKind::Audience->value === $this->cues->topic($label) && $into->hasListed($label) => null,
+            $this->sayNo($label), FactKind::Audience->value === $this->cues->topic($label) && ($into->hasListed($label) || $into->listsNames()) => null,
             1 === preg_match(self::NOT, $label) && FactKind::Audience->value === ($into->asked()->topic ?? $into->last()?->topic) => self::NOT_SERVED,
             1 === preg_match(self::NEVER, $label) && FactKind::Tone->value === ($into->asked()->topic ?? $into->last()?->topic) => FactKind::AvoidWord->value,
             1 === preg_match(self::GOES_ON, $label) && null !== $into->goesOnAs() => $into->goesOnAs(),

@@ -20,6 +20,9 @@ final class Segmentation
     /** "We propose the following structure." above the list of it. */
     private const ANNOUNCES_PAGES = '/\b(?:following|these) (?:pages|structure|site ?map|sections|menu|navigation)\s*[.:–-]?\s*$/iu';
 
+    private const FEW = 3;
+    private const SHORT = 5;
+
     private Asked $asked;
     /** @var list<Block> */
     private array $blocks = [];
@@ -306,6 +309,14 @@ final class Segmentation
         $last = $this->last();
 
         return FactKind::PageRequest->value === $last?->topic && \in_array(mb_strtolower($page), array_map(static fn (array $part): string => mb_strtolower(rtrim($part[0], '.')), Phrase::list($last->text)), true);
+    }
+
+    /** Whether the lines before are short items of a list: "Members - behind a password" is one more of them. */
+    public function listsNames(): bool
+    {
+        $before = \array_slice($this->blocks, -self::FEW);
+
+        return self::FEW === \count(array_filter($before, static fn (Block $block): bool => BlockKind::Item === $block->kind && null === $block->topic && str_word_count($block->text) <= self::SHORT));
     }
 
     /** What "also: …" goes on with: what is offered, or a second aim, where that was told just before. */

@@ -9,6 +9,7 @@ use DunePocket\Brief\Reading\Candidate;
 use DunePocket\Brief\Reading\Reading;
 use DunePocket\Brief\Reading\WordList;
 use DunePocket\Catalogue\Catalogue;
+use DunePocket\Catalogue\Cues;
 
 /**
  * The kinds of fact that labelled briefs taught, in the order in which they are weighed. The odds are chosen so that
@@ -39,7 +40,7 @@ final readonly class Lessons
             new LearntName($catalogue->weights(FactKind::BusinessName)),
             new LearntAvoided($catalogue->weights(FactKind::AvoidWord)),
             new LearntRefusals(new LearntThings(FactKind::PageRefusal, $catalogue->weights(FactKind::PageRefusal), self::REFUSED, [FactKind::Feature, FactKind::PageRequest, FactKind::AvoidWord], self::SURELY_REFUSED, $cues->willing, mayName: static fn (string $words): bool => 1 !== preg_match($cues->noRefusals, $words)), $cues),
-            new LearntThings(FactKind::Offering, $catalogue->weights(FactKind::Offering), self::OFFERED, [FactKind::PageRefusal, FactKind::AreaServed, FactKind::Audience], unless: $cues->nothingOffered, mayName: self::offeringNames($cues->notOfferings, $catalogue->people(), $catalogue->adjectives())),
+            new LearntThings(FactKind::Offering, $catalogue->weights(FactKind::Offering), self::OFFERED, [FactKind::PageRefusal, FactKind::AreaServed, FactKind::Audience], unless: $cues->nothingOffered, mayName: self::offeringNames($cues, $catalogue->people(), $catalogue->adjectives())),
             new LearntThings(FactKind::PageRequest, $catalogue->weights(FactKind::PageRequest), self::ASKED, [FactKind::PageRefusal, FactKind::Offering, FactKind::Goal], self::SURELY_ASKED, mayName: static fn (string $words): bool => $cues->pageNames->isName($cues->pageNames->bare($words))),
             new LearntThings(FactKind::Audience, $catalogue->weights(FactKind::Audience), self::SERVED, [FactKind::PageRequest, FactKind::PageRefusal]),
             new LearntFeatures($catalogue->featureWeights()),
@@ -50,15 +51,14 @@ final readonly class Lessons
     }
 
     /**
-     * @param string $none       a pattern of words that name nothing offered
      * @param string $people     plurals that mean people, as WordList takes them
      * @param string $adjectives which name nothing alone
      *
      * @return \Closure(string): bool whether words may name what is offered
      */
-    private static function offeringNames(string $none, string $people, string $adjectives): \Closure
+    private static function offeringNames(Cues $cues, string $people, string $adjectives): \Closure
     {
-        return static fn (string $words): bool => 1 !== preg_match($none, $words) && !WordList::holds($adjectives, mb_strtolower($words)) && !WordList::holds($people, mb_strtolower(substr(strrchr(' '.$words, ' ') ?: '', 1)));
+        return static fn (string $words): bool => 1 !== preg_match($cues->notOfferings, $words) && $cues->offeringNames->isName($words) && !WordList::holds($adjectives, mb_strtolower($words)) && !WordList::holds($people, mb_strtolower(substr(strrchr(' '.$words, ' ') ?: '', 1)));
     }
 
     /**

@@ -23,7 +23,7 @@ final readonly class InRunningText
     private const CARED_FOR = '/^(?:seeing )?(?:(?:all|small|large|farm|your)\s+)*(?:cats?|dogs?|rabbits?|horses?|ponies|chickens?|hens|guinea pigs|hamsters|pets?|animals|birds|reptiles|people|patients|children|adults|families)$/iu';
     private const CARES = '/\b(?:look after|see|treat|care for|trains?|started)\b/iu';
     /** "Photographs, please, of real afternoons" */
-    private const NO_OBJECT = '/^\s*(?:,|(?:just |only )?(?:me|us)\b(?=\s*,)|the tea(?= (?:and|,))|(?:my|our|an?|his|her) living\b|(?:concerning|regarding|about|in (?:order|connection))\b|(?:is|are|was|were|will)\b|(?:it|them|him|her|your|our|my)sel(?:f|ves)\b|(?:an? |the )?(?:[\p{L}-]+ ){0,2}(?:certificate|qualification|degree|licence|diploma)\b|silent\b|in the (?:morning|afternoon|evening|summer|winter|spring|autumn)\b|through\b|possible\b|(?:an? |the )(?:[\p{L}-]+ )?(?:film|video|trailer|photo|picture|clip)s?(?=\s*[,.]| (?:which|that|on|of)\b)|away\b|up\b|out\b(?! of\b)|down\b|(?:of|please)\b|to (?=\p{Ll})|for (?!(?:[\p{L}-]+ ){0,2}(?:weddings|parties|events|functions|funerals|festivals|hire|sale)\b))/iu';
+    private const NO_OBJECT = '/^\s*(?:,|(?:also|too)\b(?=\s*[.,;!]|$)|(?:just |only )?(?:me|us)\b(?=\s*,)|the tea(?= (?:and|,))|(?:my|our|an?|his|her) living\b|(?:concerning|regarding|about|in (?:order|connection))\b|(?:is|are|was|were|will)\b|(?:it|them|him|her|your|our|my)sel(?:f|ves)\b|(?:an? |the )?(?:[\p{L}-]+ ){0,2}(?:certificate|qualification|degree|licence|diploma)\b|silent\b|in the (?:morning|afternoon|evening|summer|winter|spring|autumn)\b|through\b|possible\b|(?:an? |the )(?:[\p{L}-]+ )?(?:film|video|trailer|photo|picture|clip)s?(?=\s*[,.]| (?:which|that|on|of)\b)|away\b|up\b|out\b(?! of\b)|down\b|(?:of|please)\b|to (?=\p{Ll})|for (?!(?:[\p{L}-]+ ){0,2}(?:weddings|parties|events|functions|funerals|festivals|hire|sale)\b))/iu';
     /** "eighty cows, thirty goats", "the courier broke half of it" */
     private const COUNTED = '/^\s*(?:the|\d+|two|three|four|five|six|seven|eight|nine|ten|twelve|twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety)\s/iu';
     /** "We only take on 120 properties" */
@@ -33,7 +33,7 @@ final readonly class InRunningText
     /** "models, in the studio, from wood" */
     private const CIRCUMSTANCE = '/^(?!(?:in|at|on|over) the (?:spring|summer|autumn|winter|weekends?|evenings?|mornings?|week|holidays) \p{L})(?:in|at|from|by|with|for|on) (?:an?|the|our|my|every|each|all|\p{L}+$)/iu';
     /** "We supply relief chefs to restaurants": what is supplied, not to whom. */
-    private const GIVEN_TO = '/\b(?:supply|supplies|sell|sells|deliver|delivers|provide|provides)\b/iu';
+    private const GIVEN_TO = '/\b(?:teach|teaches|supply|supplies|sell|sells|deliver|delivers|provide|provides)\b/iu';
     private const TO_WHOM = '/(?<!door|access|introductions|guides|one)\s+to\s+(?!order\b|measure\b|hire\b|rent\b|let\b|go\b|take\b|eat\b|\d)\p{L}.*$/ius';
     /** "the following works: …" */
     private const ANNOUNCED = '/^[^:.;,]{0,60}(?:, not [^:.;,]{0,30}|(?:, \p{Lu}[\p{L} ]{2,20})+(?: and \p{Lu}\p{L}+)?)?(?<!\d):\s*/u';
@@ -60,6 +60,9 @@ final readonly class InRunningText
     private const HOURS = '/\s(?:until|till|from|before|after) (?:about |around )?(?:\d[\d.:]*\s?(?:am|pm)?|noon|midday|midnight|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve)(?=,\s)/iu';
     /** "catering for parties and offices": two of them are no offerings. */
     private const OCCASIONS = '/ for (?:(?:parties|weddings|wakes|christenings|baptisms|funerals|birthdays|anniversaries|offices|events|functions|festivals|companies|schools)(?:, | and |, and )?){2,}(?: and (?:the like|such))?/iu';
+
+    /** "rings and brooches, always by commission" */
+    private const REMARK_AFTER_PAIR = '/^([^,:;.]+ and [^,:;.]+),\s(?:always|all|both|only|strictly|entirely|never|each|every one|(?:made|done|cut|cooked|baked|built|sewn|grown|printed|painted) )\b(?! (?:kinds|sorts|types)\b)[^,:;]*$/iu';
 
     private string $terms;
 
@@ -162,6 +165,7 @@ final readonly class InRunningText
         if (1 === preg_match(self::GIVEN_TO, $verb->words)) {
             $object = preg_replace(self::TO_WHOM, '', $object) ?? $object;
         }
+        $object = preg_replace(self::REMARK_AFTER_PAIR, '$1', $object) ?? $object;
         $taught = $this->taughtTo($object);
         $object = $this->withoutAudience(substr($object, $taught));
         $terms = null;

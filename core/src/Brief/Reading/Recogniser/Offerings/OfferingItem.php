@@ -19,6 +19,8 @@ final readonly class OfferingItem
     private const CIRCUMSTANCES = '/^(?<name>\S+(?:\s+\S+)+?)\s+(?:for|to|in|with|of|at|on)\s.*$/iu';
     /** Said with a verb that leaves no doubt. */
     private const PLAIN = 0.88;
+    /** Said where offerings are asked for. */
+    private const ASKED = 0.95;
     /** "…, a mobile mechanic service in Swindon" says what they are; "in Totnes" says where. */
     private const SELF_DESCRIPTION = '/^\s*(?:an?\s(?:[\p{L}-]+\s){0,4}(?:(?:service|business|company|firm|agency|practice)\b(?!s)|(?:charity|club|choir|trust|group|project|network) (?:that|which)\b)|in (?-i:\p{Lu})\p{L}+\s*$)/iu';
     /** "an hour for £40" */
@@ -46,7 +48,7 @@ final readonly class OfferingItem
      */
     public function offered(string $text, int $start, float $certainty, ?string $terms = null, string $suffix = ''): iterable
     {
-        if (($certainty < self::PLAIN && 1 === preg_match(self::SELF_DESCRIPTION, $text)) || 1 === preg_match(self::PRICE_ALONE, $text)) {
+        if (($certainty < self::PLAIN && 1 === preg_match(self::SELF_DESCRIPTION, $text)) || 1 === preg_match(self::PRICE_ALONE, $text) || ('' === $suffix && $certainty < self::ASKED && $this->shared->isAdjective($text))) {
             return;
         }
         $lead = 1 === preg_match('/^\s*\([^)]*\)\s*/u', $text, $m) ? \strlen($m[0]) : 0;

@@ -38,7 +38,8 @@ final readonly class SharedNoun
         return $shared;
     }
 
-    private function isAdjective(string $words): bool
+    /** "Private", which names nothing alone */
+    public function isAdjective(string $words): bool
     {
         return 1 === preg_match(self::ONE_WORD, $words, $m) && $this->knows($m['word']);
     }

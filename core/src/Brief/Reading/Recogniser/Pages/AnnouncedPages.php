@@ -15,10 +15,13 @@ final readonly class AnnouncedPages
     private const CERTAINTY = 0.95;
     private const LEAST = 3;
     private const ANNOUNCES = '/^as (?:to|for|regards) (?:its|the) (?:contents?|pages|structure|sections)[.:]$|\b(?:these|the following) pages\b[^,:.]*[.:]$|^(?:and |so |now )?(?:the )?pages(?:,? then)?[.:]$|\bpages (?:would|could|should|might|will) be[.:]$|^(?:and |so )?what(?:[\'’]s| is| would be| should be| goes| will be) on (?:it|there|the (?:web ?)?site)[.:]$|\bpages? (?:i|we)(?:[\'’]d| would)? (?:see|want|need|imagine|like|had in mind)[.:]$/iu';
+    /** "So all I need: the menus. Something about afternoon tea. Where to find us." */
+    private const ANNOUNCES_FIRST = '/^(?:(?:and|so|now|really)\s+)*(?:(?:all|what)\s+)?(?:i|we)(?:[\'’]d| would|[\'’]ll| will|[\'’]m| are|[\'’]re| am)? (?:really |just |only )?(?:need|want|like|see|have in mind|ask for|after)(?: on it| is| are)*:\s+(?=\p{L}[^,;:]{2,50}[.;]?$)/iu';
+    private const MOST = 15;
     private const TOPICS = ['page_request', 'page_count', 'page_limit'];
     /** "Eight. Home. Prices." */
     private const COUNT = '/^(?:about |maybe |just |only )?(?:\d{1,2}|two|three|four|five|six|seven|eight|nine|ten)(?: pages?| of them| i think)?[.!:]$/iu';
-    private const NAME = '/^(?:(?:and|then|also|plus|oh|maybe|perhaps|finally)[, ]+)*(?:an? page (?:for|about|on) )?(?<name>(?!(?:it|we|i|they|there|this|that|these|the site|you|people|if|when (?:we|i|you|they|it|people)|so|but|no|not|please|everything|all|on|in|under|each|every)\b)\p{L}[\p{L}\'’&-]*(?: [\p{L}\'’&-]+){0,3}?)(?:,? (?:for|with|where|which|including|showing|about|on (?:its|their|a page of its) own)\b(?<about>[^.;!?]*)|,\s(?:all|each|every|mum|dad|so|because|as|we|i|it|they|obviously|naturally|maybe|if)\b[^.;!?]*|\s*\((?<aside>[^)]*)\))?\s*[.;!]*$/iu';
+    private const NAME = '/^(?:(?:and|then|also|plus|oh|maybe|perhaps|finally)[, ]+)*(?:an? page (?:for|about|on) |(?:something|a bit|a few words|a paragraph|a word|somewhere) (?:about|on|for|to) )?(?<name>(?!(?:it|we|i|they|there|this|that|these|the site|you|people|if|when (?:we|i|you|they|it|people)|so|but|no|not|please|everything|all|on|in|under|each|every)\b)\p{L}[\p{L}\'’&-]*(?: [\p{L}\'’&-]+){0,4}?)(?:,? (?:for|with|where|which|including|showing|about|on (?:its|their|a page of its) own)\b(?<about>[^.;!?]*)|,\s(?:all|each|every|mum|dad|so|because|as|we|i|it|they|obviously|naturally|maybe|if)\b[^.;!?]*|\s*\((?<aside>[^)]*)\))?\s*[.;!]*$/iu';
 
     public function __construct(private PageRequests $make)
     {
@@ -32,13 +35,29 @@ final readonly class AnnouncedPages
     public function requests(array $sentences): iterable
     {
         foreach ($sentences as $i => $sentence) {
-            if ($this->isBeforeNames($sentence)) {
-                $named = $this->named($sentences, $i + ($this->isAnswer($sentence) ? 0 : 1));
-                foreach (\count($named) < self::LEAST ? [] : $named as [$name, $start, $about]) {
-                    yield from $this->make->page($name, $start, self::CERTAINTY, $about);
-                }
+            $named = match (true) {
+                $this->isBeforeNames($sentence) => $this->named($sentences, $i + ($this->isAnswer($sentence) ? 0 : 1)),
+                $sentence->isSpoken() && 1 === preg_match(self::ANNOUNCES_FIRST, $sentence->text, $m) => $this->namedFromHere(\array_slice($sentences, $i, self::MOST), \strlen($m[0])),
+                default => [],
+            };
+            foreach (\count($named) < self::LEAST ? [] : $named as [$name, $start, $about]) {
+                yield from $this->make->page($name, $start, self::CERTAINTY, $about);
             }
         }
+    }
+
+    /**
+     * @param non-empty-list<Sentence> $sentences
+     * @param int                      $from      where the first name stands in the first of them, in bytes
+     *
+     * @return list<array{string, int, string}> none where nothing in it is a page we know
+     */
+    private function namedFromHere(array $sentences, int $from): array
+    {
+        $first = $sentences[0];
+        $named = $this->named([new Sentence(substr($first->text, $from), $first->start + $from, $first->block), ...\array_slice($sentences, 1)], 0);
+
+        return [] === array_filter($named, fn (array $page): bool => $this->make->isKnown($page[0])) ? [] : $named;
     }
 
     private function isBeforeNames(Sentence $sentence): bool
