@@ -48,7 +48,10 @@ final readonly class OfferingNameCues
 
     private function withoutWhatFollows(string $name): string
     {
-        $bare = preg_replace($this->after, '', $name) ?? $name;
+        $bare = $name;
+        do {
+            [$longer, $bare] = [$bare, preg_replace($this->after, '', $bare) ?? $bare];
+        } while ($longer !== $bare);
         $saysForWhom = 1 === preg_match(self::FOR_WHOM, substr($name, \strlen($bare)));
 
         return $saysForWhom && 1 === preg_match($this->general, $bare) ? $name : $bare;

@@ -16,6 +16,8 @@ final class Phrase
     /** Stands for a comma between numbers. */
     private const COMMA = "\x02";
     /** "food and drink" */
+    private const NUMBERED = '/^\s*1[.):]?\s+\p{L}.*\s2[.):]?\s+\p{L}.*\s3[.):]?\s+\p{L}/u';
+    private const NUMBER = '/(?:^\s*|(?<=\s))(?<number>\d{1,2})[.):]?(?=\s+\p{L})/u';
     private const PAIRS = '/\b(?:(?:mon|tues|wednes|thurs|fri|satur|sun)days? and (?:mon|tues|wednes|thurs|fri|satur|sun)days?|new and used|used and new|old and new|large and small|small and large|hot and cold|indoor and outdoor|domestic and commercial|residential and commercial|commercial and (?:domestic|residential|industrial)|day and evening|weekday and weekend|(?:men[\'’]s|women[\'’]s|ladies[\'’]) and (?:men[\'’]s|women[\'’]s|gents[\'’])|interior and exterior|inside and outside|walk and talk|meet and greet|show and tell|pick and mix|mix and match|knit and natter|stay and play|pay and display|come and (?:sing|try|play|dance)|try and buy|make and take|hop and shop|click and collect|park and ride|(?:sip|paint) and (?:sip|paint)|learn and play|lost and found|drop and collect|wine and cheese|tea and cake|gin and tonic|rock and roll|song and dance|before and after|now and (?:again|then)|again and again|black and white|more and more|off and on|on and off|dos and don[\'’]?ts|terms and conditions|bed (?:and|&) breakfast|questions (?:and|&) answers|q (?:and|&) a|news (?:and|&) events|health and safety|arts and crafts|first and foremost|food and drinks?|tips and tricks|parents? and toddlers?|rise and recline|pie and mash|fish and chips|bits and pieces|drop and go|hop on and off|cut and colour|wash and cut|cash and carry|mother and baby|facts and figures|research and development|wills and probate|probate and wills|health and beauty|food and wine|sales and marketing|design and build|supply and fit|service and repair|wine and dine|sales and lettings|search and rescue|drop[- ]off and collection|collection and delivery|pick[- ]up and delivery)\b/iu';
     /** "for 2, 3 and 4 year olds" */
     private const NUMBERS = '/\b\d{1,3}(?:, \d{1,3})*,? (?:and|or|&) \d{1,3}(?= \p{L})/u';
@@ -81,7 +83,7 @@ final class Phrase
     private static function enumeration(string $text, int $start): array
     {
         $parts = [];
-        $text = self::withPairsBound($text);
+        $text = self::withPairsBound(self::withoutNumbers($text));
         $text = preg_replace_callback(self::NUMBERS, static fn (array $m): string => strtr($m[0], [' ' => self::BOUND, ',' => self::COMMA]), $text) ?? $text;
         $text = str_contains($text, ',') ? strtr($text, "\n", ' ') : $text;
         $byComma = self::split('/\s*(?:[,\n]|\s[\/|•·+>›→»]\s|\sand also\s|(?<!minus|zero)\splus\s)\s*(?![^(]*\))/u', $text, $start);
@@ -105,6 +107,17 @@ final class Phrase
         }
 
         return $parts;
+    }
+
+    /** "1 prices 2 about us 3 book now" */
+    private static function withoutNumbers(string $text): string
+    {
+        if (1 !== preg_match(self::NUMBERED, $text)) {
+            return $text;
+        }
+        preg_match_all(self::NUMBER, $text, $numbers);
+
+        return array_map(intval(...), $numbers['number']) !== range(1, \count($numbers['number'])) ? $text : preg_replace_callback(self::NUMBER, static fn (array $m): string => str_pad('1' === $m['number'] ? '' : ',', \strlen($m[0])), $text) ?? $text;
     }
 
     /** "Food and drink" is one thing. */

@@ -20,6 +20,7 @@ final class Segmentation
     /** "We propose the following structure." above the list of it. */
     private const ANNOUNCES_PAGES = '/\b(?:following|these) (?:pages|structure|site ?map|sections|menu|navigation)\s*[.:–-]?\s*$/iu';
 
+    private const SENTENCES = '/[.!?]\s+\p{Lu}/u';
     private const FEW = 3;
     private const SHORT = 5;
 
@@ -251,7 +252,7 @@ final class Segmentation
             return;
         }
         $text = WrappedLines::joined($text);
-        if ($this->asked->answered && $this->leavesTheAnswer($text)) {
+        if (($this->asked->answered && $this->leavesTheAnswer($text)) || $this->standsBelowList($text)) {
             $this->forget();
         }
         if ($this->asked->answered) {
@@ -311,6 +312,14 @@ final class Segmentation
         return FactKind::PageRequest->value === $last?->topic && \in_array(mb_strtolower($page), array_map(static fn (array $part): string => mb_strtolower(rtrim($part[0], '.')), Phrase::list($last->text)), true);
     }
 
+    /** "- Servicing", then "About": a page beside those in the list above it. */
+    public function isListingPages(): bool
+    {
+        $last = $this->last();
+
+        return BlockKind::Item === $last?->kind && FactKind::PageRequest->value === $last->topic && FactKind::PageRequest->value === $this->asked->topic;
+    }
+
     /** Whether the lines before are short items of a list: "Members - behind a password" is one more of them. */
     public function listsNames(): bool
     {
@@ -337,6 +346,14 @@ final class Segmentation
         foreach ($this->labels->parts(new Block($kind, $start, $text, $topic)) as $part) {
             $this->add($part->kind, $part->start, $part->text, $part->topic, $part->agreed);
         }
+    }
+
+    /** "Not wanted: [items] Loud and proud, cheeky.": several sentences below the items of a list are no more of them. */
+    private function standsBelowList(string $text): bool
+    {
+        $last = $this->last();
+
+        return BlockKind::Item === $last?->kind && null !== $last->topic && $last->topic === $this->asked->topic && 1 === preg_match(self::SENTENCES, $text);
     }
 
     /** Whether a paragraph behind the answer speaks to the designer, or of something else than the list asked for. */

@@ -34,7 +34,7 @@ final readonly class SaidFirst
         $list = substr($sentence->text, 0, $at);
         $after = substr($sentence->text, $at + \strlen($verb));
         $parts = Phrase::list($list);
-        if (str_starts_with(ltrim($after), ':') || !$this->words->mayBeList($list) || $this->words->areMostlyPeople($parts)) {
+        if (str_starts_with(ltrim($after), ':') || substr_count($list, '(') > substr_count($list, ')') || !$this->words->mayBeList($list) || $this->words->areMostlyPeople($parts)) {
             return;
         }
         yield from $this->item->each($parts, $sentence->start, $certainty, 1 === preg_match('/\bhire\W*$/iu', $verb) ? ' hire' : '');

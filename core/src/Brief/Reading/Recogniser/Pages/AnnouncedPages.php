@@ -16,7 +16,7 @@ final readonly class AnnouncedPages
     private const LEAST = 3;
     private const ANNOUNCES = '/^as (?:to|for|regards) (?:its|the) (?:contents?|pages|structure|sections)[.:]$|\b(?:these|the following) pages\b[^,:.]*[.:]$|^(?:and |so |now )?(?:the )?pages(?:,? then)?[.:]$|\bpages (?:would|could|should|might|will) be[.:]$|^(?:and |so )?what(?:[\'’]s| is| would be| should be| goes| will be) on (?:it|there|the (?:web ?)?site)[.:]$|\bpages? (?:i|we)(?:[\'’]d| would)? (?:see|want|need|imagine|like|had in mind)[.:]$/iu';
     /** "So all I need: the menus. Something about afternoon tea. Where to find us." */
-    private const ANNOUNCES_FIRST = '/^(?:(?:and|so|now|really)\s+)*(?:(?:all|what)\s+)?(?:i|we)(?:[\'’]d| would|[\'’]ll| will|[\'’]m| are|[\'’]re| am)? (?:really |just |only )?(?:need|want|like|see|have in mind|ask for|after)(?: on it| is| are)*:\s+(?=\p{L}[^,;:]{2,50}[.;]?$)/iu';
+    private const ANNOUNCES_FIRST = '/^(?:(?:and|so|now|really|right|ok|okay)[,\s]+)*(?:(?:the )?pages?(?:,? then)?|(?:(?:all|what)\s+)?(?:i|we)(?:[\'’]d| would|[\'’]ll| will|[\'’]m| are|[\'’]re| am)? (?:really |just |only )?(?:need|want|like|see|have in mind|ask for|after)(?: on it| is| are)*):\s+(?=\p{L}[^,;:]{2,50}[.;]?$)/iu';
     private const MOST = 15;
     private const TOPICS = ['page_request', 'page_count', 'page_limit'];
     /** "Eight. Home. Prices." */

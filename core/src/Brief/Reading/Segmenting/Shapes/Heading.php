@@ -66,7 +66,7 @@ final readonly class Heading implements Shape
     {
         $bare = $spot->bare;
         $words = \count(preg_split('/\s+/', $bare) ?: []);
-        if ($words > self::WORDS || 1 === preg_match('/[.!;]$|,(?! in order\b)/', $bare) || 1 === preg_match(self::GREETING, $bare) || $into->isSpokenTo($bare)) {
+        if ($words > self::WORDS || 1 === preg_match('/[.!;]$|,(?! in order\b)/', $bare) || 1 === preg_match(self::GREETING, $bare) || $into->isSpokenTo($bare) || (!$spot->afterBlank && $words <= LabelWords::MOST && !str_ends_with($bare, ':') && $into->isListingPages())) {
             return false;
         }
         $asks = null !== $this->cues->topic(rtrim($bare, ':'));
