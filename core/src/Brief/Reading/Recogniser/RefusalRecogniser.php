@@ -164,17 +164,25 @@ final readonly class RefusalRecogniser implements Recogniser
         $name = trim(preg_replace(['/\([^)]*\)?/u', $this->cues->afterRefusedName], ['', ''], Phrase::tidy($words)) ?? $words);
         $name = str_word_count($name) > self::MOST_WORDS || $this->saysWhatAbout($name) ? preg_replace(self::PREPOSITION, '', $name) ?? $name : $name;
         $bare = trim(preg_replace('/\s+(?:pages?|sections?)$/iu', '', $name) ?? $name);
-        $head = preg_replace(self::PREPOSITION, '', $bare) ?? $bare;
-        if (mb_strlen($bare) < 3 || str_word_count($bare) > self::MOST_WORDS || (1 === preg_match($this->cues->noRefusals, $bare) && null === $this->pages->named($bare)) || ($bare === $name && 1 === preg_match(self::ALWAYS_THERE, $bare)) || 1 !== preg_match('/\p{L}{3}/u', $bare) || 1 === preg_match($this->cues->namesNothing, $bare)) {
-            return null;
-        }
-        if (!$this->couldBeOnASite($bare, $head, $bare !== $name) && !$listed && (!$sure || 1 === preg_match($this->cues->noThings, $bare))) {
+        $called = $this->cues->nameRefused($bare);
+        if (($called === $bare || !str_contains($bare, ' ')) && !$this->mayBeRefused($bare, $name, $sure, $listed)) {
             return null;
         }
 
         $feature = $this->cues->featureRefused($this->cues->featureNamed($bare), $bare);
 
-        return new Candidate(FactKind::PageRefusal, Phrase::title($this->cues->nameRefused($bare)), $start, max(1, \strlen(rtrim(preg_replace($this->cues->afterRefusedName, '', $words) ?? $words, " \n.,;:!"))), self::CERTAINTY, detail: array_filter(['feature' => $feature]));
+        return new Candidate(FactKind::PageRefusal, Phrase::title($called), $start, max(1, \strlen(rtrim(preg_replace($this->cues->afterRefusedName, '', $words) ?? $words, " \n.,;:!"))), self::CERTAINTY, detail: array_filter(['feature' => $feature]));
+    }
+
+    /** Whether the words name something that can be left out of a website. */
+    private function mayBeRefused(string $bare, string $name, bool $sure, bool $listed): bool
+    {
+        $head = preg_replace(self::PREPOSITION, '', $bare) ?? $bare;
+        if (mb_strlen($bare) < 3 || str_word_count($bare) > self::MOST_WORDS || (1 === preg_match($this->cues->noRefusals, $bare) && null === $this->pages->named($bare)) || ($bare === $name && 1 === preg_match(self::ALWAYS_THERE, $bare)) || 1 !== preg_match('/\p{L}{3}/u', $bare) || 1 === preg_match($this->cues->namesNothing, $bare)) {
+            return false;
+        }
+
+        return $this->couldBeOnASite($bare, $head, $bare !== $name) || $listed || ($sure && 1 !== preg_match($this->cues->noThings, $bare));
     }
 
     /** "A blog about stains", "comparison pages against competitors" */

@@ -6,6 +6,7 @@ namespace DunePocket\Brief\Reading\Resolving;
 
 use DunePocket\Brief\FactKind;
 use DunePocket\Brief\Reading\Candidate;
+use DunePocket\Brief\Reading\Phrase;
 
 /** There is one name: the surest, in full. "Okonjati" is short for "Okonjati Bush Camp", where that stands too. */
 final readonly class OneName implements Rule
@@ -26,7 +27,13 @@ final readonly class OneName implements Rule
     {
         return !$name->isInferred()
             && $name->certainty >= self::SURE_ENOUGH
-            && str_starts_with($name->key(), $short->key().' ')
+            && str_starts_with(self::words($name), self::words($short).' ')
             && 1 !== preg_match(self::PLACE_AFTER, $name->value);
+    }
+
+    /** As they are written: the key of "Wayfarers" would begin no other name. */
+    private static function words(Candidate $name): string
+    {
+        return mb_strtolower(Phrase::withoutArticle($name->value));
     }
 }

@@ -23,6 +23,8 @@ final readonly class LearntThings implements Learnt
 
     /** A few sentences show too little to guess from. */
     private const SURER_IN_SHORT = 0.8;
+    /** What stands beside a refusal that a wording read is less likely another. */
+    private const BESIDE = 1.6;
     /** Where these are asked for, a guess that something is refused is wrong. */
     private const WANTS = ['goal', 'offering'];
     private const BUSINESS = '/^\s+(?:place|business|company|firm|outfit)\b/iu';
@@ -68,7 +70,7 @@ final readonly class LearntThings implements Learnt
                 $best[$words] = max($best[$words] ?? $sentence->odds[$i], $sentence->odds[$i]);
             }
             if ($this->mayNameAny($sentence) && !$this->isAnswered($sentence, $told)) {
-                array_push($found, ...array_filter(SpanOdds::likely($sentence, $enough), fn (Span $span): bool => $this->mayBe($span) && !$this->saysWhatTheyAre($span, $sentence->sentence)));
+                array_push($found, ...array_filter(SpanOdds::likely($sentence, $enough + ($this->isRefusing($sentence, $told) ? self::BESIDE : 0.0)), fn (Span $span): bool => $this->mayBe($span) && !$this->saysWhatTheyAre($span, $sentence->sentence)));
             }
         }
         foreach ($found as $span) {
@@ -118,6 +120,12 @@ final readonly class LearntThings implements Learnt
     {
         return $this->kind->value === $weighed->sentence->block->topic
             && [] !== array_filter($weighed->spans, static fn (Span $span): bool => isset($told[$span->start]));
+    }
+
+    /** @param array<int, int> $told by where things begin that wordings read */
+    private function isRefusing(Weighed $weighed, array $told): bool
+    {
+        return FactKind::PageRefusal === $this->kind && [] !== array_filter($weighed->spans, static fn (Span $span): bool => isset($told[$span->start]));
     }
 
     private function mayBe(Span $span): bool

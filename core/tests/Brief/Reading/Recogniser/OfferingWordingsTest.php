@@ -24,7 +24,7 @@ final class OfferingWordingsTest extends TestCase
 
     private static function item(): Offerings\OfferingItem
     {
-        return new Offerings\OfferingItem(Bench::catalogue()->cues());
+        return new Offerings\OfferingItem(Bench::catalogue()->cues(), new Offerings\SharedNoun(Bench::catalogue()->adjectives()));
     }
 
     private static function first(): Offerings\SaidFirst

@@ -47,7 +47,7 @@ final readonly class OfferingWords
 
     public function namePeople(string $words): bool
     {
-        return 1 === preg_match($this->cues->persons, trim(preg_replace(self::HOW_MANY, '', $words) ?? $words));
+        return 1 === preg_match($this->cues->persons, trim(preg_replace([self::IN_BRACKETS, self::HOW_MANY], '', $words) ?? $words));
     }
 
     /** Whether they may be whom something is for: people, or "dental practices across Yorkshire". */

@@ -11,7 +11,7 @@ final readonly class SharedNoun
 {
     private const ONE_WORD = '/^\s*(?<word>\p{Ll}+(?:-\p{Ll}+)*)\s*$/u';
     private const BEHIND_FIRST = '/^\s*\p{Ll}+(?:-\p{Ll}+)*(?<rest>(?:\s+\p{L}[\p{L}-]*){1,2})\s*$/u';
-    private const ONES = '/^(?<own>.*\p{L})\s+ones?\b/u';
+    private const ONES = '/^(?<own>(?!(?:loved|little|young|no|any|every|the|some)\s)[^"“”]*\p{L})\s+ones?\b/u';
     private const LAST_WORD = '/\s(?<word>\p{L}[\p{L}-]*)\W*$/u';
 
     /** @param string $adjectives as WordList takes them */

@@ -22,7 +22,7 @@ final readonly class NamesAlone implements PageWording
     /** A list that begins or ends with one of these is one of pages. */
     private const AT_THE_ENDS = '/^\s*(?:home|about)\b|\b(?:contact(?: us| me)?|find (?:us|the \p{L}+)|where we are|get in touch|visit us|about(?: us| me)?)\s*(?:\([^)]*\))?\s*$/iu';
     /** "Shop - Recipes - Contact" */
-    private const BETWEEN_NAMES = '/\s+(?:[-–—·|•>\/]|->|→)\s+/u';
+    private const BETWEEN_NAMES = '/\s+(?:[-–—·|•>]|\/{1,2}|->|→)\s+/u';
     /** "Sell to us": a capital at its head and none after. */
     private const TITLE = '/^\p{Lu}\p{Ll}*(?:[\s-]\p{Ll}+)+$/u';
 

@@ -115,7 +115,7 @@ final readonly class PageRequests
      */
     public function known(array $parts): int
     {
-        return \count(array_filter($parts, fn (array $part): bool => $this->isKnown($part[0])));
+        return \count(array_filter($parts, fn (array $part): bool => $this->isKnown(preg_replace('/\s*\([^)]*\)/u', '', $part[0]) ?? $part[0])));
     }
 
     /**

@@ -14,7 +14,7 @@ final readonly class SomePage implements PageWording
     private const CERTAINTY = 0.93;
     private const SOME_PAGE = '/(?<lead>\b(?:an?|the|our|your|my|one|another|and|or|,|own|separate|with|include|simple|plus)\s+)?(?<name>(?:[\p{L}&\'’\/-]+\s+){0,3}?[\p{L}&\'’\/-]+)\s+pages?\b(?!\s+(?:for|about|on|with|explaining|listing|showing|where|that|each|max|or|to)\b)/iu';
     /** "An About page for the two of us" */
-    private const KNOWN_PAGE = '/\b(?:an?|the|our|one) (?<name>\p{Lu}[\p{L}\'’-]+(?: [\p{L}\'’-]+){0,2}) page (?:for|about|on|with|where) /u';
+    private const KNOWN_PAGE = '/\b(?:an?|the|our|one) (?<name>\p{L}[\p{L}\'’-]+(?: [\p{L}\'’-]+){0,2}) page (?:for|about|on|with|where) /u';
     private const BEFORE_NAME = '/^.*\b(?:an?|the|our|your|my|want|need|have|like|be|is|of|for|with|include|and|or|no|so|has|wants|needs|its|their|maybe|also|just|please|should|to|on|from|see|see the|add|keep|get|then)\s+/iu';
     /** "on the home page" is where something is to be. */
     private const PLACE = '/\b(?:on|to|onto|at the top of) (?:the|our|my|your)\s+$/iu';

@@ -38,7 +38,7 @@ final readonly class InlineLabel implements Shape
     {
         $isLabelled = 1 === preg_match(self::LABEL, $text, $m, \PREG_OFFSET_CAPTURE)
             || ($into->form->labelled && 1 === preg_match(self::LABEL_WHERE_ALL_ARE, $text, $m, \PREG_OFFSET_CAPTURE));
-        if (!$isLabelled || preg_match_all('/\s[-–—]\s/u', $text) > self::DASHES) {
+        if (!$isLabelled || preg_match_all('/\s[-–—]\s/u', $text) > self::DASHES || substr_count($text, ' // ') > 1) {
             return false;
         }
         $label = trim($m['label'][0], ' [');
