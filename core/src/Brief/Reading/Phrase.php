@@ -86,7 +86,7 @@ final class Phrase
         $text = self::withPairsBound(self::withoutNumbers($text));
         $text = preg_replace_callback(self::NUMBERS, static fn (array $m): string => strtr($m[0], [' ' => self::BOUND, ',' => self::COMMA]), $text) ?? $text;
         $text = str_contains($text, ',') ? strtr($text, "\n", ' ') : $text;
-        $byComma = self::split('/\s*(?:[,\n]|\s(?:\/\/|[\/|•·+>›→»])\s|\sand also\s|(?<!minus|zero)\splus\s)\s*(?![^(]*\))/u', $text, $start);
+        $byComma = self::split('/\s*(?:[,\n]|\s(?:\/\/|[\/|•·+>›→»])\s|\sand also\s|,?\sby which (?:i|we) mean\s|(?<!minus|zero)\splus\s)\s*(?![^(]*\))/u', $text, $start);
         foreach ($byComma as $i => [$part, $offset]) {
             $last = $i === \count($byComma) - 1;
             $endsList = $i > 0 && 1 === preg_match('/^(?:and|then|plus|as well as|also|together with|along with)\b/iu', $byComma[$i + 1][0] ?? '') || (!$last && 1 === preg_match('/\s(?:too|as well)$/iu', $byComma[$i + 1][0] ?? ''));

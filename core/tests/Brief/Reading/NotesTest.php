@@ -101,4 +101,45 @@ final class NotesTest extends TestCase
         }
         self::assertSame(['Day tickets' => ['9.50', null], 'Annual pass' => ['75', null], 'Land rover tours' => ['£18', '45 mins']], $prices);
     }
+
+    public function testSentencesBelowAListAreNoMoreOfIt(): void
+    {
+        $brief = Bench::read(<<<'TEXT'
+            Pages wanted
+            • Our beers
+            • Taproom
+            Not wanted
+            • Recipes
+            • News feed that dies after a month
+
+            Loud and proud. Beer lovers, and pubs who might stock us.
+            TEXT);
+        self::assertSame(['Recipes', 'News feed'], Bench::values($brief, FactKind::PageRefusal));
+    }
+
+    public function testAPageMayStandBelowThoseThatBelongToTheOneBefore(): void
+    {
+        $brief = Bench::read("Sitemap:\nHome\n- Fire alarms\n- Servicing\nAbout\nContact\n\nTone of voice: plain.");
+        self::assertSame(['Home', 'Fire alarms', 'Servicing', 'About', 'Contact'], Bench::values($brief, FactKind::PageRequest));
+    }
+
+    public function testANumberBehindItsLabelIsNoQuestion(): void
+    {
+        $brief = Bench::read("Q1 Company: Pell Letting\nQ2 Better how? We answer repairs within a day.\nQ3 Like to avoid? A valuation tool. A blog.\nQ4 Tel 0115 496 0377");
+        self::assertSame(['0115 496 0377'], Bench::values($brief, FactKind::ContactPhone));
+        self::assertSame(['We answer repairs within a day'], Bench::values($brief, FactKind::Differentiator));
+        self::assertContains('Blog', Bench::values($brief, FactKind::PageRefusal));
+    }
+
+    public function testAThemeAndWhatIsSaidOfItAreOneAnswer(): void
+    {
+        $brief = Bench::read("Q: What is special about you?\nA: The horses. Every horse here is chosen for its temper.");
+        self::assertSame(['The horses. Every horse here is chosen for its temper'], Bench::values($brief, FactKind::Differentiator));
+    }
+
+    public function testWhatOthersThinkIsNotTakenBack(): void
+    {
+        $brief = Bench::read('I want walkers to know we are open, and the same for locals who think we shut in winter. We don’t.');
+        self::assertSame(['visits'], Bench::values($brief, FactKind::Goal));
+    }
 }

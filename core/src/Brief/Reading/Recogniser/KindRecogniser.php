@@ -36,7 +36,7 @@ final readonly class KindRecogniser
     private const NAMED = 3.0;
     private const EVIDENCE_NEEDED = 1.3;
     /** What the weights of all words of the text count beside the words that stand for the kind. */
-    private const LEARNT = 0.3;
+    private const LEARNT = 0.22;
     private const MOST_FROM_ONE_WORD = 2;
 
     /** @param list<BusinessKind> $kinds */

@@ -164,8 +164,11 @@ final readonly class RefusalRecogniser implements Recogniser
         $name = trim(preg_replace(['/\([^)]*\)?/u', $this->cues->afterRefusedName], ['', ''], Phrase::tidy($words)) ?? $words);
         $name = str_word_count($name) > self::MOST_WORDS || $this->saysWhatAbout($name) ? preg_replace(self::PREPOSITION, '', $name) ?? $name : $name;
         $bare = trim(preg_replace('/\s+(?:pages?|sections?)$/iu', '', $name) ?? $name);
-        $called = $this->cues->nameRefused($bare);
-        if (($called === $bare || !str_contains($bare, ' ')) && !$this->mayBeRefused($bare, $name, $sure, $listed)) {
+        $said = str_contains(Phrase::tidy($words), ' ') ? Phrase::tidy($words) : '';
+        $called = $this->cues->nameRefused($said);
+        $isCalled = $called !== $said;
+        $called = $isCalled ? $called : $this->cues->nameRefused($bare);
+        if (!$isCalled && !$this->mayBeRefused($bare, $name, $sure, $listed)) {
             return null;
         }
 

@@ -23,6 +23,8 @@ final readonly class BareList
     private const PRICE = 0.9;
     private const PART_WORDS = 7;
     private const NAME_WORDS = 5;
+    /** "Homeowners, fifty plus, staying put." */
+    private const SHORT = 4;
     private const LEAST = 3;
     /** "that's our counter" */
     private const ALL_THERE_IS = ',?\s*that[\'’]s (?:our|my|the) (?:counter|shop|menu|list|range|business|week|lot|offer|trade)\.?\s*$';
@@ -99,6 +101,7 @@ final readonly class BareList
             && 0 === $words->count($parts, $isLong)
             && $words->count($parts, static fn (string $part): bool => $words->nameTone($part) || $words->namePicturesOrMood($part)) < 2
             && !$words->areMostlyPeople($parts)
+            && !($all <= self::SHORT && $words->namePeople($parts[0][0]))
             && 2 * $words->count($parts, $words->nameFeature(...)) < $all
             && !$words->nameFeature($parts[0][0])
             && ($isItem || $priced > 0 || (3 * $later < $all && 0 === $words->count($parts, $words->areName(...))));

@@ -62,7 +62,7 @@ final readonly class InRunningText
     private const OCCASIONS = '/ for (?:(?:parties|weddings|wakes|christenings|baptisms|funerals|birthdays|anniversaries|offices|events|functions|festivals|companies|schools)(?:, | and |, and )?){2,}(?: and (?:the like|such))?/iu';
 
     /** "rings and brooches, always by commission" */
-    private const REMARK_AFTER_PAIR = '/^([^,:;.]+ and [^,:;.]+),\s(?:always|all|both|only|strictly|entirely|never|each|every one|(?:made|done|cut|cooked|baked|built|sewn|grown|printed|painted) )\b(?! (?:kinds|sorts|types)\b)[^,:;]*$/iu';
+    private const REMARK_AFTER_PAIR = '/^([^,:;.]+ and [^,:;.]+)(?:,\s(?:always|all|both|only|strictly|entirely|never|each|every one|made|done|cut|cooked|baked|built|sewn|grown|printed|painted|on|in|at|from|by|near|inside|behind|beside)\s(?!(?:kinds|sorts|types)\b)[^,:;]*)+$/iu';
 
     private string $terms;
 

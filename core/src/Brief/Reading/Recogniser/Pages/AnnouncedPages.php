@@ -37,7 +37,7 @@ final readonly class AnnouncedPages
         foreach ($sentences as $i => $sentence) {
             $named = match (true) {
                 $this->isBeforeNames($sentence) => $this->named($sentences, $i + ($this->isAnswer($sentence) ? 0 : 1)),
-                $sentence->isSpoken() && 1 === preg_match(self::ANNOUNCES_FIRST, $sentence->text, $m) => $this->namedFromHere(\array_slice($sentences, $i, self::MOST), \strlen($m[0])),
+                $sentence->isSpoken() && 1 === preg_match(self::ANNOUNCES_FIRST, $sentence->text, $m) => $this->namedFromHere($sentence, \strlen($m[0]), \array_slice($sentences, $i + 1, self::MOST)),
                 default => [],
             };
             foreach (\count($named) < self::LEAST ? [] : $named as [$name, $start, $about]) {
@@ -47,15 +47,14 @@ final readonly class AnnouncedPages
     }
 
     /**
-     * @param non-empty-list<Sentence> $sentences
-     * @param int                      $from      where the first name stands in the first of them, in bytes
+     * @param int            $from where the first name stands in the sentence, in bytes
+     * @param list<Sentence> $next
      *
      * @return list<array{string, int, string}> none where nothing in it is a page we know
      */
-    private function namedFromHere(array $sentences, int $from): array
+    private function namedFromHere(Sentence $first, int $from, array $next): array
     {
-        $first = $sentences[0];
-        $named = $this->named([new Sentence(substr($first->text, $from), $first->start + $from, $first->block), ...\array_slice($sentences, 1)], 0);
+        $named = $this->named([new Sentence(substr($first->text, $from), $first->start + $from, $first->block), ...$next], 0);
 
         return [] === array_filter($named, fn (array $page): bool => $this->make->isKnown($page[0])) ? [] : $named;
     }

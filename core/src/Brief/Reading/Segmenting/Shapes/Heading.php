@@ -25,6 +25,8 @@ final readonly class Heading implements Shape
     private const PLAIN = '/^[\p{L}\s&\'’-]+$/u';
     /** "who for", above the items of a list */
     private const ITEM = '/^(?:[-*•–·]|\d{1,2}[.)]?)\s/u';
+    /** What heads a list of its own below one of pages, and names no page. */
+    private const NO_PAGES = ['page_refusal', 'page_request', 'page_count', 'feature', 'goal', 'secondary_goal', 'audience', 'tone', 'differentiator', 'avoid_word', 'keyphrase', 'deadline', 'budget', 'design_note'];
     private const WORDS = 8;
     private const WORDS_WHERE_HEADED = 6;
     private const WORDS_OF_TOPIC = 5;
@@ -66,7 +68,7 @@ final readonly class Heading implements Shape
     {
         $bare = $spot->bare;
         $words = \count(preg_split('/\s+/', $bare) ?: []);
-        if ($words > self::WORDS || 1 === preg_match('/[.!;]$|,(?! in order\b)/', $bare) || 1 === preg_match(self::GREETING, $bare) || $into->isSpokenTo($bare) || (!$spot->afterBlank && $words <= LabelWords::MOST && !str_ends_with($bare, ':') && $into->isListingPages())) {
+        if ($words > self::WORDS || 1 === preg_match('/[.!;]$|,(?! in order\b)/', $bare) || 1 === preg_match(self::GREETING, $bare) || $into->isSpokenTo($bare) || (!$spot->afterBlank && $words <= LabelWords::MOST && !str_ends_with($bare, ':') && $into->isListingPages() && !\in_array($this->cues->topic($bare), self::NO_PAGES, true))) {
             return false;
         }
         $asks = null !== $this->cues->topic(rtrim($bare, ':'));

@@ -15,7 +15,7 @@ use DunePocket\Catalogue\Cues;
 /** "Q: …", "3) What do you do?", "How many pages? Six." */
 final readonly class Question implements Shape
 {
-    private const WITHOUT_MARK = '/^(?<lead>\s*Q(?:\s*\d+\s*[.:)]?\s+|\s*[.:)]\s*))(?<asks>[^?:]+:?\s*)$/iu';
+    private const WITHOUT_MARK = '/^(?<lead>\s*Q(?:\s*\d+\s*[.:)]?\s+|\s*[.:)]\s*))(?<asks>(?![^?:]*(?:\d[\d ]{6,}|@))[^?:]+:?\s*)$/iu';
     private const QUESTION = '/^(?<lead>\s*(?:(?:Q|Question|No)\.?\s*\d+\s*[.:)]?|Q(?:uestion)?\s*[.:)]|(?:[-*]\s*)?\d{1,2}(?:\s*[.):]|(?=\s\p{Lu}))|[-*])?\s*)(?<asks>[^?]{3,160}\?(?!\))(?:\s*[^?.]{2,40}\?$)?(?:\s*\([^)]*\))?)\s*[:\-–]?\s*(?<answer>.*)$/iu';
     private const ASKS_THE_CLIENT = '/\b(?:you|your|who|what|how|where|which|when)\b|^(?:anything|anyone|something)\b|^(?:is|are|any|should|do|does) .*\b(?:there|any|we|it)\b/i';
     private const ASKED_BY_THE_CLIENT = '/\b(?:i|my)\b|^(?:(?:can|could|will) (?:you|we|i)|would (?:you (?!like\b|want\b|prefer\b)|we|i))\b/i';
