@@ -164,17 +164,23 @@ final readonly class RefusalRecogniser implements Recogniser
         $name = trim(preg_replace(['/\([^)]*\)?/u', $this->cues->afterRefusedName], ['', ''], Phrase::tidy($words)) ?? $words);
         $name = str_word_count($name) > self::MOST_WORDS || $this->saysWhatAbout($name) ? preg_replace(self::PREPOSITION, '', $name) ?? $name : $name;
         $bare = trim(preg_replace('/\s+(?:pages?|sections?)$/iu', '', $name) ?? $name);
-        $said = str_contains(Phrase::tidy($words), ' ') ? Phrase::tidy($words) : '';
-        $called = $this->cues->nameRefused($said);
-        $isCalled = $called !== $said;
-        $called = $isCalled ? $called : $this->cues->nameRefused($bare);
-        if (!$isCalled && !$this->mayBeRefused($bare, $name, $sure, $listed)) {
+        $called = $this->called($words);
+        if (null === $called && !$this->mayBeRefused($bare, $name, $sure, $listed)) {
             return null;
         }
 
         $feature = $this->cues->featureRefused($this->cues->featureNamed($bare), $bare);
 
-        return new Candidate(FactKind::PageRefusal, Phrase::title($called), $start, max(1, \strlen(rtrim(preg_replace($this->cues->afterRefusedName, '', $words) ?? $words, " \n.,;:!"))), self::CERTAINTY, detail: array_filter(['feature' => $feature]));
+        return new Candidate(FactKind::PageRefusal, Phrase::title($called ?? $this->cues->nameRefused($bare)), $start, max(1, \strlen(rtrim(preg_replace($this->cues->afterRefusedName, '', $words) ?? $words, " \n.,;:!"))), self::CERTAINTY, detail: array_filter(['feature' => $feature]));
+    }
+
+    /** What several words refuse that name nothing themselves, "selling cushions" the online shop; null where they are a name. */
+    private function called(string $words): ?string
+    {
+        $said = Phrase::tidy($words);
+        $called = $this->cues->nameRefused($said);
+
+        return $called === $said || !str_contains($said, ' ') ? null : $called;
     }
 
     /** Whether the words name something that can be left out of a website. */
