@@ -44,11 +44,9 @@ final class Catalogue
     /** @var array<string, WordWeights> those made so far, by kind of fact */
     private array $weights = [];
 
-    /** @var array<string, WordWeights>|null */
-    private ?array $featureWeights = null;
+    private ?WeightsOfMany $featureWeights = null;
 
-    /** @var ?array<string, WordWeights> */
-    private ?array $goalWeights = null;
+    private ?WeightsOfMany $goalWeights = null;
 
     public function __construct(private readonly Node $data)
     {
@@ -97,16 +95,21 @@ final class Catalogue
         return $this->weights[$kind->value] ??= new WordWeights($this->data->child('weights')->child($kind->value)->floats());
     }
 
-    /** @return array<string, WordWeights> by feature, how much what is to be seen of a sentence speaks for its asking for it */
-    public function featureWeights(): array
+    /** How much what is to be seen of a sentence speaks for its asking for each feature. */
+    public function featureWeights(): WeightsOfMany
     {
-        return $this->featureWeights ??= array_map(static fn (Node $weights): WordWeights => new WordWeights($weights->floats()), $this->data->child('weights')->map('feature'));
+        return $this->featureWeights ??= $this->weightsOfMany('feature');
     }
 
-    /** @return array<string, WordWeights> by goal, how much the words of a sentence that says what the site is for speak for it */
-    public function goalWeights(): array
+    /** How much the words of a sentence that says what the site is for speak for each goal. */
+    public function goalWeights(): WeightsOfMany
     {
-        return $this->goalWeights ??= array_map(static fn (Node $weights): WordWeights => new WordWeights($weights->floats()), $this->data->child('weights')->map('goals'));
+        return $this->goalWeights ??= $this->weightsOfMany('goals');
+    }
+
+    private function weightsOfMany(string $things): WeightsOfMany
+    {
+        return new WeightsOfMany(array_map(static fn (Node $weights): array => $weights->floats(), $this->data->child('weights')->map($things)));
     }
 
     /** @return array<string, bool> the words the catalogue is written in, and whether the dictionary holds them */

@@ -8,7 +8,7 @@ namespace DunePocket\Catalogue;
 final readonly class WordWeights
 {
     /** The weight of a sentence about whose words nothing is known. */
-    private const NONE = '';
+    public const NONE = '';
 
     /** @param array<string, float> $weights by word or pair of words */
     public function __construct(private array $weights)

@@ -56,7 +56,7 @@ final readonly class FeatureRecogniser implements Recogniser
             if (!$sentence->isSpoken() || \in_array($sentence->block->kind, [BlockKind::Title, BlockKind::Heading], true) || \in_array($topic, ['avoid_word', 'keyphrase', 'business_name', 'design_note'], true) || ('offering' === $topic && true !== $sentence->block->agreed) || ('tone' === $topic && ($sentence->isFirst() || !$reading->says($i, $this->cues->wanting)))) {
                 continue;
             }
-            $asked = 'feature' === $topic || (null === $topic && $this->isList($sentence));
+            $asked = 'feature' === $topic || (null === $topic && $this->isList($sentence, isset($standing[$i])));
             $wished = isset($standing[$i]) && ($asked || true === $sentence->block->agreed || $reading->says($i, $this->cues->wanting) || \in_array($topic, ['goal', 'secondary_goal'], true) || (null === $topic && 1 !== preg_match(self::WHOLE_SENTENCE, preg_replace('/\([^)]*\)/u', '', $sentence->text) ?? $sentence->text)));
             if ($asked || true === $sentence->block->agreed) {
                 yield from $this->alone($sentence);
@@ -109,7 +109,7 @@ final readonly class FeatureRecogniser implements Recogniser
     }
 
     /** "Photos, a calendar with prices, where we are.": nothing but features, or nearly so. */
-    private function isList(Sentence $sentence): bool
+    private function isList(Sentence $sentence, bool $mayBeNamed): bool
     {
         $parts = preg_match_all(self::SEPARATOR, $sentence->text) < self::LEAST_LISTED - 1 ? [] : Phrase::list($sentence->text);
         if (\count($parts) < self::LEAST_LISTED) {
@@ -117,7 +117,7 @@ final readonly class FeatureRecogniser implements Recogniser
         }
         $others = 0;
         foreach ($parts as [$part]) {
-            $others += null !== $this->cues->featureAlone($part) || $this->cues->namesFeature($part) ? 0 : 1;
+            $others += null !== $this->cues->featureAlone($part) || ($mayBeNamed && $this->cues->namesFeature($part)) ? 0 : 1;
             if (2 * $others >= \count($parts)) {
                 return false;
             }

@@ -64,11 +64,10 @@ final class SentenceSearch
     {
         $need = null === $this->index ? null : NeededWords::of($pattern);
         $holding = null === $need ? null : $this->index?->holding($need);
-        if (null !== $holding && \count($holding) < self::FEW * \count($this->sentences)) {
-            return $this->among($holding, $pattern);
-        }
+        // The same expression for short and long sources, as PHP keeps a limited number of them ready.
+        $searched = 1 === preg_match(self::ANCHOR, $pattern) ? $pattern.'m' : $pattern;
 
-        return $this->throughout(1 === preg_match(self::ANCHOR, $pattern) ? $pattern.'m' : $pattern);
+        return null !== $holding && \count($holding) < self::FEW * \count($this->sentences) ? $this->among($holding, $searched) : $this->throughout($searched);
     }
 
     /** Whether the pattern may stand in any sentence, told without looking for it. */

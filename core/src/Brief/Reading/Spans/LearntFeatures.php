@@ -9,7 +9,7 @@ use DunePocket\Brief\Reading\BlockKind;
 use DunePocket\Brief\Reading\Candidate;
 use DunePocket\Brief\Reading\Places;
 use DunePocket\Brief\Reading\Sentence;
-use DunePocket\Catalogue\WordWeights;
+use DunePocket\Catalogue\WeightsOfMany;
 
 /** Features that no wording gives away: each by the sentence that most likely asks for it. */
 final readonly class LearntFeatures implements Learnt
@@ -24,14 +24,14 @@ final readonly class LearntFeatures implements Learnt
     private const EXPLAINED = 3.0;
     private const EXPLAIN = [FactKind::Feature, FactKind::PageRefusal];
 
-    /** @param array<string, WordWeights> $weights by feature */
-    public function __construct(private array $weights)
+    /** @param WeightsOfMany $weights of features */
+    public function __construct(private WeightsOfMany $weights)
     {
     }
 
     public function odds(SentenceSpans $sentence): Weighed
     {
-        return $sentence->weighed(array_map(static fn (WordWeights $weights): float => $weights->odds($sentence->shared), array_values($this->weights)));
+        return $sentence->weighed($this->weights->odds($sentence->shared));
     }
 
     public function weighed(array $sentences, array $read): array
@@ -42,7 +42,7 @@ final readonly class LearntFeatures implements Learnt
         $places = $this->places($told);
         $sentences = array_map(fn (Weighed $weighed): array => [$weighed, $this->isExplained($weighed->sentence, $told, $places) ? self::EXPLAINED : 0.0], array_filter($sentences, $this->mayAsk(...)));
         $enough = \count($sentences) < self::CONTEXT ? self::ENOUGH_IN_SHORT : self::ENOUGH + self::LONGER * log(max(1.0, \count($sentences) / self::USUAL));
-        foreach (array_diff(array_keys($this->weights), $names) as $number => $feature) {
+        foreach (array_diff($this->weights->things, $names) as $number => $feature) {
             [$likeliest, $highest] = [null, $enough];
             foreach ($sentences as [$weighed, $explained]) {
                 $odds = $weighed->odds[$number] - $explained;

@@ -9,6 +9,7 @@ use DunePocket\Brief\Origin;
 use DunePocket\Brief\Reading\BlockKind;
 use DunePocket\Brief\Reading\Candidate;
 use DunePocket\Brief\Reading\Phrase;
+use DunePocket\Catalogue\WeightsOfMany;
 use DunePocket\Catalogue\WordWeights;
 
 /**
@@ -43,16 +44,16 @@ final readonly class LearntGoal implements Learnt
     private const BELOW = 0.03;
 
     /**
-     * @param WordWeights                $aim   how much what is to be seen of a sentence speaks for its saying the goal
-     * @param array<string, WordWeights> $goals how much its words speak for each goal
+     * @param WordWeights   $aim   how much what is to be seen of a sentence speaks for its saying the goal
+     * @param WeightsOfMany $goals how much its words speak for each goal
      */
-    public function __construct(private WordWeights $aim, private array $goals)
+    public function __construct(private WordWeights $aim, private WeightsOfMany $goals)
     {
     }
 
     public function odds(SentenceSpans $sentence): Weighed
     {
-        return $sentence->weighed([$this->aim->odds($sentence->shared), ...array_map(static fn (WordWeights $goal): float => $goal->odds($sentence->shared), array_values($this->goals))]);
+        return $sentence->weighed([$this->aim->odds($sentence->shared), ...$this->goals->odds($sentence->shared)]);
     }
 
     public function weighed(array $sentences, array $read): array
@@ -63,7 +64,7 @@ final readonly class LearntGoal implements Learnt
         $highest = self::SAID * self::UNSAID - self::ENOUGH;
         foreach (array_values(array_filter($sentences, $this->mayAim(...))) as $number => $weighed) {
             $said = array_filter($goals, static fn (Candidate $goal): bool => $weighed->sentence->holds($goal));
-            foreach (array_keys($this->goals) as $i => $goal) {
+            foreach ($this->goals->things as $i => $goal) {
                 $wording = $this->surest($goal, $said);
                 if (null === $wording && (!$mayHint || $weighed->odds[$i + 1] < self::DOUBTFUL || 1 === preg_match(self::AS_IT_IS, $weighed->sentence->text))) {
                     continue;

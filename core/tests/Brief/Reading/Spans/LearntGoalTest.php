@@ -9,6 +9,7 @@ use DunePocket\Brief\Reading\Candidate;
 use DunePocket\Brief\Reading\Spans\LearntGoal;
 use DunePocket\Brief\Reading\Spans\Lessons;
 use DunePocket\Brief\Reading\Spans\SpanFinder;
+use DunePocket\Catalogue\WeightsOfMany;
 use DunePocket\Catalogue\WordWeights;
 use DunePocket\Tests\Support\Bench;
 use DunePocket\Tests\Support\Readings;
@@ -22,7 +23,7 @@ final class LearntGoalTest extends TestCase
     /** @return list<string> goals with their certainties, the surest first */
     private static function goals(string $text, Candidate ...$read): array
     {
-        $goal = new LearntGoal(new WordWeights(WordWeights::parse(self::AIM)), array_map(static fn (string $weights): WordWeights => new WordWeights(WordWeights::parse($weights)), self::GOALS));
+        $goal = new LearntGoal(new WordWeights(WordWeights::parse(self::AIM)), new WeightsOfMany(array_map(WordWeights::parse(...), self::GOALS)));
         $weighed = (new Lessons(SpanFinder::with(Bench::catalogue()), [$goal]))->weighed(Readings::of($text), array_values($read));
         usort($weighed, static fn (Candidate $a, Candidate $b): int => $b->certainty <=> $a->certainty);
 

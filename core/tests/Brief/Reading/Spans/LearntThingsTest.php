@@ -18,6 +18,7 @@ use DunePocket\Brief\Reading\Spans\LearntRefusals;
 use DunePocket\Brief\Reading\Spans\LearntThings;
 use DunePocket\Brief\Reading\Spans\Lessons;
 use DunePocket\Brief\Reading\Spans\SpanFinder;
+use DunePocket\Catalogue\WeightsOfMany;
 use DunePocket\Catalogue\WordWeights;
 use DunePocket\Tests\Support\Bench;
 use DunePocket\Tests\Support\Readings;
@@ -179,7 +180,7 @@ final class LearntThingsTest extends TestCase
 
     public function testAFeatureIsAskedForByTheLikeliestSentence(): void
     {
-        $features = new LearntFeatures(['map' => new WordWeights(WordWeights::parse("-2.00\t\n3.00\thas finds\n2.00\thas lane\n")), 'blog' => new WordWeights(WordWeights::parse("-2.00\t\n3.00\thas lane\n"))]);
+        $features = new LearntFeatures(new WeightsOfMany(['map' => WordWeights::parse("-2.00\t\n3.00\thas finds\n2.00\thas lane\n"), 'blog' => WordWeights::parse("-2.00\t\n3.00\thas lane\n")]));
         $text = 'Nobody finds us. Nobody finds the lane.';
         $found = self::weighed($features, $text, [new Candidate(FactKind::Feature, 'blog', 0, 3, 0.95)]);
         self::assertSame(['blog', 'map'], Sentences::values($found));

@@ -72,14 +72,15 @@ final readonly class InRunningText
     }
 
     /**
-     * @param bool $isTold in notes that somebody else took, "they make" says what the client makes
+     * @param bool          $isTold in notes that somebody else took, "they make" says what the client makes
+     * @param ?list<string> $kinds  of verbs that may stand in the sentence; null where that is not known
      *
      * @return iterable<Candidate>
      */
-    public function offered(Sentence $sentence, bool $isTold = false): iterable
+    public function offered(Sentence $sentence, bool $isTold = false, ?array $kinds = null): iterable
     {
         $taken = 0;
-        foreach ($this->verbs($sentence->text, $isTold ? self::VERBS : array_diff_key(self::VERBS, self::TOLD)) as $verb) {
+        foreach ($this->verbs($sentence->text, array_intersect_key($isTold ? self::VERBS : array_diff_key(self::VERBS, self::TOLD), null === $kinds ? self::VERBS : array_flip($kinds))) as $verb) {
             if ($verb->end() <= $taken || $this->isOfferedNot($verb, $sentence) || $this->isOfTheSite($verb)) {
                 continue;
             }
