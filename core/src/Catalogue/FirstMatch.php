@@ -10,7 +10,7 @@ namespace DunePocket\Catalogue;
  */
 final class FirstMatch
 {
-    /** More at once would make too long a pattern. */
+    /** With more at once PCRE no longer skips to where one of them can begin. */
     private const AT_ONCE = 4;
     /** How many answers are kept at the most. */
     private const KEPT = 20_000;

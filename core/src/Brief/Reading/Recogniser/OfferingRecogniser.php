@@ -46,7 +46,8 @@ final readonly class OfferingRecogniser implements Recogniser
     private OneByOne $single;
 
     /**
-     * @param string $people plurals of nouns that mean people, as WordList takes them
+     * @param string $people     plurals of nouns that mean people, as WordList takes them
+     * @param string $adjectives that are hardly ever nouns, likewise
      */
     public function __construct(private Cues $cues, Negation $negation, PageKinds $pages, string $people, string $adjectives)
     {
@@ -68,8 +69,11 @@ final readonly class OfferingRecogniser implements Recogniser
         $before = $announced = null;
         $row = $this->single->inARow($reading->sentences, fn (Sentence $sentence): bool => $this->isOfBusiness($sentence) && $this->running->hasSureVerb($sentence->text));
         $framed = $reading->search->holding($this->cues->offeringFrames, static fn (string $frame): array => [$frame]);
-        $verbs = $reading->search->holding($this->cues->offeringVerbs, static fn (string $verb): array => [$verb]);
-        $isTold = 1 !== preg_match(self::FIRST_PERSON, $reading->text->text);
+        $verbs = $this->cues->offeringVerbs;
+        if (1 === preg_match(self::FIRST_PERSON, $reading->text->text)) {
+            unset($verbs[InRunningText::TOLD]);
+        }
+        $standing = $reading->search->holding($verbs, static fn (string $verb): array => [$verb]);
         foreach ($reading->sentences as $i => $sentence) {
             if (!$this->tells($sentence)) {
                 continue;
@@ -78,12 +82,12 @@ final readonly class OfferingRecogniser implements Recogniser
                 yield from $this->asked->offered($sentence);
                 yield from $this->framed->offered($sentence, $framed[$i] ?? [], AskedOfferings::CERTAINTY);
             } elseif ($this->isOfBusiness($sentence)) {
-                $told = iterator_to_array($this->running->offered($sentence, $isTold, array_keys($verbs[$i] ?? [])), false);
+                $told = iterator_to_array($this->running->offered($sentence, array_keys($standing[$i] ?? [])), false);
                 $offered = [
                     ...$told,
                     ...([] === $told && ($announced === $sentence->block || ($before === $sentence->block && $this->single->goesOn($sentence))) ? $this->single->offered($sentence) : []),
                     ...([] === $told && isset($row[$i]) ? $this->single->offered($sentence, self::GUESS) : []),
-                    ...(isset($verbs[$i]['before']) ? $this->first->offered($sentence) : []),
+                    ...(isset($standing[$i]['before']) ? $this->first->offered($sentence) : []),
                     ...$this->framed->offered($sentence, $framed[$i] ?? []),
                     ...$this->priced->offered($sentence),
                     ...(\count($told) > 1 || FactKind::Proof->value === $sentence->block->topic ? [] : $this->list->offered($sentence, $before === $sentence->block)),

@@ -111,7 +111,7 @@ final class OfferingWordingsTest extends TestCase
     {
         $sentence = Sentences::one('They make oars and paddles.');
         self::assertSame([], [...self::running()->offered($sentence)]);
-        self::assertSame(['Oars', 'Paddles'], Sentences::values([...self::running()->offered($sentence, true)]));
+        self::assertSame(['Oars', 'Paddles'], Sentences::values([...self::running()->offered($sentence, [Offerings\InRunningText::TOLD])]));
     }
 
     /** @return iterable<string, array{string, bool, list<string>}> a sentence, whether offerings came before it, what it offers */

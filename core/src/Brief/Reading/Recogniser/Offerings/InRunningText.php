@@ -18,7 +18,8 @@ final readonly class InRunningText
     public const LIST_THEN_CLAUSE = '/^\s*[^,;:]{3,30},\s[^,;:]{3,30},\s(?:and )?(?:also )?we(?:[\'’]ve got| have| do| also|[\'’]ll do| sing| play| run)\b/iu';
     /** How certain an offering is by the kind of verb it follows. */
     private const VERBS = ['hired' => 0.93, 'sure' => 0.92, 'labelled' => 0.9, 'colon' => 0.86, 'visitors' => 0.8, 'sure_third' => 0.88, 'told' => 0.88, 'there' => 0.7, 'possible' => 0.6];
-    private const TOLD = ['told' => 0.0];
+    /** In notes that somebody else took, "they make" says what the client makes. */
+    public const TOLD = 'told';
     /** Patients rather than services. */
     private const CARED_FOR = '/^(?:seeing )?(?:(?:all|small|large|farm|your)\s+)*(?:cats?|dogs?|rabbits?|horses?|ponies|chickens?|hens|guinea pigs|hamsters|pets?|animals|birds|reptiles|people|patients|children|adults|families)$/iu';
     private const CARES = '/\b(?:look after|see|treat|care for|trains?|started)\b/iu';
@@ -72,15 +73,14 @@ final readonly class InRunningText
     }
 
     /**
-     * @param bool          $isTold in notes that somebody else took, "they make" says what the client makes
-     * @param ?list<string> $kinds  of verbs that may stand in the sentence; null where that is not known
+     * @param ?list<string> $kinds of verbs that may stand in the sentence; null where that is not known
      *
      * @return iterable<Candidate>
      */
-    public function offered(Sentence $sentence, bool $isTold = false, ?array $kinds = null): iterable
+    public function offered(Sentence $sentence, ?array $kinds = null): iterable
     {
         $taken = 0;
-        foreach ($this->verbs($sentence->text, array_intersect_key($isTold ? self::VERBS : array_diff_key(self::VERBS, self::TOLD), null === $kinds ? self::VERBS : array_flip($kinds))) as $verb) {
+        foreach ($this->verbs($sentence->text, null === $kinds ? array_diff_key(self::VERBS, [self::TOLD => null]) : array_intersect_key(self::VERBS, array_flip($kinds))) as $verb) {
             if ($verb->end() <= $taken || $this->isOfferedNot($verb, $sentence) || $this->isOfTheSite($verb)) {
                 continue;
             }
