@@ -23,7 +23,7 @@ final class SharedNounTest extends TestCase
         yield 'one word behind it is shared by nobody' => ['legal, bread', ['legal', 'bread']];
         yield 'ones are what was named before' => ['new books, second-hand ones', ['new books', 'second-hand books']];
         yield 'loved ones are people' => ['new books, loved ones', ['new books', 'loved ones']];
-        yield 'a name is none' => ['Legal, technical texts', ['Legal', 'technical texts']];
+        yield 'at the head of a line too' => ['Legal and technical texts', ['Legal texts', 'technical texts']];
     }
 
     /** @param list<string> $parts */

@@ -9,8 +9,8 @@ use DunePocket\Brief\Reading\WordList;
 /** The noun that parts of an enumeration share: "legal and technical texts", "new books and second-hand ones". */
 final readonly class SharedNoun
 {
-    private const ONE_WORD = '/^\s*(?<word>\p{Ll}+(?:-\p{Ll}+)*)\s*$/u';
-    private const BEHIND_FIRST = '/^\s*\p{Ll}+(?:-\p{Ll}+)*(?<rest>(?:\s+\p{L}[\p{L}-]*){1,2})\s*$/u';
+    private const ONE_WORD = '/^\s*(?<word>\p{L}+(?:-\p{L}+)*)\s*$/u';
+    private const BEHIND_FIRST = '/^\s*\p{L}+(?:-\p{L}+)*(?<rest>(?:\s+\p{L}[\p{L}-]*){1,2})\s*$/u';
     private const ONES = '/^(?<own>(?!(?:loved|little|young|no|any|every|the|some)\s)[^"“”]*\p{L})\s+ones?\b/u';
     private const LAST_WORD = '/\s(?<word>\p{L}[\p{L}-]*)\W*$/u';
 
@@ -41,7 +41,7 @@ final readonly class SharedNoun
     /** "Private", which names nothing alone */
     public function isAdjective(string $words): bool
     {
-        return 1 === preg_match(self::ONE_WORD, $words, $m) && $this->knows($m['word']);
+        return 1 === preg_match(self::ONE_WORD, $words, $m) && $this->knows(mb_strtolower($m['word']));
     }
 
     /** @param list<array{string, int}> $parts */
