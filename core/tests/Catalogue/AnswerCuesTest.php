@@ -13,6 +13,7 @@ final class AnswerCuesTest extends TestCase
 {
     #[TestWith(['Yep, spot on', true])]
     #[TestWith(['Oh, definitely', true])]
+    #[TestWith(['No, absolutely.', false])]
     #[TestWith(["That's the one", true])]
     #[TestWith(['Nah', false])]
     #[TestWith(['Who\'s going to write it', false])]

@@ -37,7 +37,7 @@ final readonly class DifferentiatorRecogniser implements Recogniser
     private const GOES_ON = '/^and (?:we|i|our|all|every|each|you|nobody|no one)\b/iu';
     private const NOT_FAR = 4;
     private const FURTHER = 0.85;
-    private const FILLER = '/\b(?:i(?:[\'’]d| would) say|i (?:think|guess|suppose|reckon|believe)|we (?:think|believe|feel)|i feel|honestly|really|basically|obviously|you know|to (?:our|my) knowledge|as far as (?:we|i) know|that[\'’]?s it|simple as that|well|and|so|but|because)\b/iu';
+    private const FILLER = '/\b(?:ask (?:around|any(?:one|body))|i(?:[\'’]d| would) say|i (?:think|guess|suppose|reckon|believe)|we (?:think|believe|feel)|i feel|honestly|really|basically|obviously|you know|to (?:our|my) knowledge|as far as (?:we|i) know|that[\'’]?s it|simple as that|well|and|so|but|because)\b/iu';
 
     public function __construct(private Cues $cues)
     {
