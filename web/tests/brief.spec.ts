@@ -153,10 +153,9 @@ test('the client answers half a form on a phone, comes back, and sends it', asyn
   await attached.getByRole('button', { name: 'Add as a source and accept 1' }).click();
   await expect(page.getByRole('tab', { name: 'notes.md' })).toBeVisible();
   await expect(page.locator('.sheet')).toContainText('Ice cream');
-  await page
-    .getByRole('dialog', { name: 'Ask the client' })
-    .getByRole('button', { name: 'Withdraw' })
-    .click();
+  const asked = page.getByRole('dialog', { name: 'Ask the client' });
+  await asked.getByRole('button', { name: 'Withdraw' }).click();
+  await expect(asked.getByRole('button', { name: 'Withdraw' })).toBeHidden();
   await phone.reload();
   await expect(phone.getByRole('heading', { name: 'This link does not open anything' })).toBeVisible();
 });
