@@ -19,6 +19,8 @@ final class Phrase
     private const NUMBERED = '/^\s*1[.):]?\s+\p{L}.*\s2[.):]?\s+\p{L}.*\s3[.):]?\s+\p{L}/u';
     private const NUMBER = '/(?:^\s*|(?<=\s))(?<number>\d{1,2})[.):]?(?=\s+\p{L})/u';
     private const PAIRS = '/\b(?:(?:mon|tues|wednes|thurs|fri|satur|sun)days? and (?:mon|tues|wednes|thurs|fri|satur|sun)days?|new and used|used and new|old and new|large and small|small and large|hot and cold|indoor and outdoor|domestic and commercial|residential and commercial|commercial and (?:domestic|residential|industrial)|day and evening|weekday and weekend|(?:men[\'’]s|women[\'’]s|ladies[\'’]) and (?:men[\'’]s|women[\'’]s|gents[\'’])|interior and exterior|inside and outside|walk and talk|opening and closing|meet and greet|show and tell|pick and mix|mix and match|knit and natter|stay and play|pay and display|come and (?:sing|try|play|dance)|try and buy|make and take|hop and shop|click and collect|park and ride|(?:sip|paint) and (?:sip|paint)|learn and play|lost and found|drop and collect|wine and cheese|tea and cake|gin and tonic|rock and roll|song and dance|before and after|now and (?:again|then)|again and again|black and white|more and more|off and on|on and off|dos and don[\'’]?ts|terms and conditions|bed (?:and|&) breakfast|questions (?:and|&) answers|q (?:and|&) a|news (?:and|&) events|health and safety|arts and crafts|first and foremost|food and drinks?|tips and tricks|parents? and toddlers?|rise and recline|pie and mash|fish and chips|bits and pieces|drop and go|hop on and off|cut and colour|wash and cut|cash and carry|mother and baby|facts and figures|research and development|wills and probate|probate and wills|health and beauty|food and wine|sales and marketing|design and build|supply and fit|service and repair|wine and dine|sales and lettings|search and rescue|drop[- ]off and collection|collection and delivery|pick[- ]up and delivery)\b/iu';
+    /** "full days and half days" */
+    private const SAME_NOUN = '/^\s*(?:\S+\s+){1,2}(?<noun>\p{L}{3,})\s+(?:and|or|&)\s+(?:\S+\s+){1,2}\k<noun>(?=\s(?:in|on|at|for|with|by)\s|$)/iu';
     /** "for 2, 3 and 4 year olds" */
     private const NUMBERS = '/\b\d{1,3}(?:, \d{1,3})*,? (?:and|or|&) \d{1,3}(?= \p{L})/u';
 
@@ -89,8 +91,8 @@ final class Phrase
         $byComma = self::split('/\s*(?:[,\n]|\s(?:\/\/|[\/|•·+>›→»])\s|\sand also\s|,?\sby which (?:i|we) mean\s|(?<!minus|zero)\splus\s)\s*(?![^(]*\))/u', $text, $start);
         foreach ($byComma as $i => [$part, $offset]) {
             $last = $i === \count($byComma) - 1;
-            $endsList = $i > 0 && 1 === preg_match('/^(?:and|then|plus|as well as|also|together with|along with)\b/iu', $byComma[$i + 1][0] ?? '') || (!$last && 1 === preg_match('/\s(?:too|as well)$/iu', $byComma[$i + 1][0] ?? ''));
-            $pieces = $last || $endsList || substr_count($part, ' & ') > 1 ? self::split('/(?:^|\s+)(?:and|or|&|[\'’]?n[\'’]?|plus|as well as)\s+(?:also\s+)?(?![^(]*\))/iu', $part, $offset) : [[$part, $offset]];
+            $endsList = ($i > 0 || 2 === \count($byComma)) && 1 === preg_match('/^(?:and|then|plus|as well as|also|together with|along with)\b/iu', $byComma[$i + 1][0] ?? '') || (!$last && 1 === preg_match('/\s(?:too|as well)$/iu', $byComma[$i + 1][0] ?? ''));
+            $pieces = $last || $endsList || substr_count($part, ' & ') > 1 || 1 === preg_match(self::SAME_NOUN, $part) ? self::split('/(?:^|\s+)(?:and|or|&|[\'’]?n[\'’]?|plus|as well as)\s+(?:also\s+)?(?![^(]*\))/iu', $part, $offset) : [[$part, $offset]];
             $pieces = self::withPlacesTogether($pieces);
             $areTitles = \count($byComma) > 1 && self::areTitles(array_column($pieces, 0));
             if ($last && \count($pieces) > 1 && \count($byComma) > 1 && '' !== $pieces[0][0] && !$areTitles && self::bindsOn($pieces[0][0]) && !self::standsAlone($pieces[1][0])) {

@@ -43,6 +43,9 @@ final readonly class FeatureRecogniser implements Recogniser
     /** "gallery (yes), blog (no)" */
     private const SAID_NO = '/\s*\(\s*(?:no|n|not (?:now|yet|needed|wanted|required)|no thanks|✗|✘)\s*\)/iu';
 
+    /** "How to get here, with a map", "Visit (map, hours)" */
+    private const WITH = '/\bwith (?:an?|the|our)?\s*$|\([^)]*$/iu';
+
     public function __construct(private Cues $cues, private Negation $negation)
     {
     }
@@ -102,7 +105,7 @@ final readonly class FeatureRecogniser implements Recogniser
             }
             if ('page_refusal' === $topic || $isDenied) {
                 yield new Candidate(FactKind::PageRefusal, Phrase::title($this->nameOfRefused($feature, $words)), $sentence->start + $offset, \strlen($words), 0.93, detail: array_filter(['feature' => $this->cues->featureRefused($feature, $words)]));
-            } elseif ($wished || $this->isNamed($feature, $sentence, $words) || ('page_request' === $topic && $this->saysWhatIsThere($sentence)) || ('page_request' === $topic && 1 === preg_match('/\bwith (?:an?|the|our)?\s*$|\([^)]*$/iu', substr($sentence->text, 0, $offset)))) {
+            } elseif ($wished || $this->isNamed($feature, $sentence, $words) || ('page_request' === $topic && $this->saysWhatIsThere($sentence)) || ('page_request' === $topic && 1 === preg_match(self::WITH, substr($sentence->text, 0, $offset)))) {
                 yield new Candidate(FactKind::Feature, $feature, $sentence->start + $offset, \strlen($words), $asked ? self::ASKED : self::WISHED, detail: ['wording' => Phrase::tidy($words)]);
             }
         }
@@ -204,7 +207,9 @@ final readonly class FeatureRecogniser implements Recogniser
             }
         }
 
-        return $mentions[0];
+        $with = array_values(array_filter($mentions, static fn (array $mention): bool => 1 === preg_match(self::WITH, substr($sentence->text, 0, $mention[1]))));
+
+        return $with[0] ?? $mentions[0];
     }
 
     private function names(string $feature, string $words, string $before): bool

@@ -43,6 +43,13 @@ final readonly class PlainAnswer
     {
         $question = $into->takeQuestion();
         $answer = trim($line->text);
+        $leftOpen = null === $question ? null : ListLeftOpen::goneOnWith($question, $answer);
+        if (null !== $leftOpen) {
+            $into->ask($leftOpen, FactKind::PageRequest->value);
+            $this->settle([$leftOpen], true, FactKind::PageRequest->value, $into);
+
+            return false;
+        }
         if (null === $question || \in_array($into->asked()->topic, self::ASKS_WHAT_NOT, true) || $into->inParagraph() || !$this->asks($question->text) || !$this->isShort($answer)) {
             return false;
         }

@@ -27,6 +27,7 @@ final readonly class LearntThings implements Learnt
     private const BESIDE = 1.6;
     /** Where these are asked for, a guess that something is refused is wrong. */
     private const WANTS = ['goal', 'offering'];
+    private const MANY = 2;
     private const BUSINESS = '/^\s+(?:place|business|company|firm|outfit)\b/iu';
 
     private SpanOdds $odds;
@@ -85,7 +86,29 @@ final readonly class LearntThings implements Learnt
         $asked = $this->whereAsked($sentences);
         $answers = static fn (Candidate $candidate): bool => $candidate->isPlain() && [] !== array_filter($asked, static fn (Sentence $sentence): bool => $sentence->holds($candidate));
 
-        return \count($sentences) < self::CONTEXT ? $read : array_values(array_filter($read, fn (Candidate $candidate): bool => $candidate->kind !== $this->kind || $answers($candidate) || ($best[mb_strtolower($candidate->value)] ?? \INF) >= $this->doubtful($candidate)));
+        if (\count($sentences) < self::CONTEXT) {
+            return $read;
+        }
+        $sound = array_filter($read, fn (Candidate $candidate): bool => $candidate->kind !== $this->kind || $answers($candidate) || ($best[mb_strtolower($candidate->value)] ?? \INF) >= $this->doubtful($candidate));
+
+        return array_values(array_filter($read, fn (Candidate $candidate, int $i): bool => isset($sound[$i]) || $this->isOneOfMany($candidate, $sound, $sentences), \ARRAY_FILTER_USE_BOTH));
+    }
+
+    /**
+     * Whether others that were read as surely in the same sentence are sound: what is listed with them is as they are.
+     *
+     * @param array<Candidate> $sound
+     * @param array<Weighed>   $sentences
+     */
+    private function isOneOfMany(Candidate $candidate, array $sound, array $sentences): bool
+    {
+        foreach (FactKind::Offering === $this->kind && $candidate->isPlain() ? $sentences : [] as $weighed) {
+            if ($weighed->sentence->holds($candidate)) {
+                return self::MANY <= \count(array_filter($sound, fn (Candidate $other): bool => $other->kind === $this->kind && $other->certainty === $candidate->certainty && $weighed->sentence->holds($other)));
+            }
+        }
+
+        return false;
     }
 
     /**

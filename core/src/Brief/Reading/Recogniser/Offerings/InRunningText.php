@@ -28,7 +28,7 @@ final readonly class InRunningText
     /** "eighty cows, thirty goats", "the courier broke half of it" */
     private const COUNTED = '/^\s*(?:the|\d+|two|three|four|five|six|seven|eight|nine|ten|twelve|twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety)\s/iu';
     /** "We only take on 120 properties" */
-    private const LIMITED = '/^(?:we|i)? ?(?:keep|(?:only|never) (?:ever )?(?:take on|do|have|run|accept|keep))\s+(?:\d+|two|three|four|five|six|seven|eight|nine|ten|twelve|twenty)\b/iu';
+    private const LIMITED = '/^(?:we|i) (?:keep|hold|leave) [^.;,]{2,30} (?:free|open|aside|back)\b|^(?:we|i)? ?(?:keep|(?:only|never) (?:ever )?(?:take on|do|have|run|accept|keep))\s+(?:\d+|two|three|four|five|six|seven|eight|nine|ten|twelve|twenty)\b/iu';
     /** "We considered selling fabric" */
     private const NOT_DONE = '/\b(?:considered|thought about|thought of|talked about|looked (?:into|at)|toyed with|gave up|stopped|tried)\s+\p{L}+ing\b[^,]*$/iu';
     /** "models, in the studio, from wood" */
@@ -39,7 +39,7 @@ final readonly class InRunningText
     /** "the following works: …" */
     private const ANNOUNCED = '/^[^:.;,]{0,60}(?:, not [^:.;,]{0,30}|(?:, \p{Lu}[\p{L} ]{2,20})+(?: and \p{Lu}\p{L}+)?)?(?<!\d):\s*/u';
     /** "how we repair", which tells of no offering; "what we do is …" does. */
-    private const IN_CLAUSE = '/\b(?:everything|all|anything|whatever|what|how|where|why|which|that|who|as|if|until|once|(?:nobody|no one|anyone|everyone) else)\s*$/iu';
+    private const IN_CLAUSE = '/\b(?:everything|all|anything|whatever|what|how|where|why|which|(?<!than )that|who|as|if|until|once|(?:nobody|no one|anyone|everyone) else)\s*$/iu';
     private const OF_PAGES = '/\b(?:pages?|structure|menu|navigation|sections|site ?map)\b/iu';
     private const AS_PAGES = '/^\s*(?:[\p{L}\d]+ )?pages?\b|^[^.;!?]*,[^.;!?]*\b(?:as|for) (?:the |its |our |separate )?(?:pages|sections|menu)\b/iu';
     /** "what I'd put in the menu: …" */

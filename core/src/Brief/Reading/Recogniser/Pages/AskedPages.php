@@ -35,7 +35,7 @@ final readonly class AskedPages implements PageWording
     /** "How to order because nobody ever knows" */
     private const REASON = '/\s(?:because|cos|coz|since|as (?:people|nobody|everyone|they|we|it))\b[^,;]*$/iu';
     private const OF_THEIR_OWN = '/\b(?:each|every|apiece)\b|\bpages?\b[^.]{0,60}\b(?:their own|its own)\b/iu';
-    private const EACH = '/\bpages? (?:for|per) (?:each|every)(?: of)?(?: the| our| my)?\s+(?<noun>[^.,;)]+)/iu';
+    private const EACH = '/\b(?:pages?|one) (?:for|per) (?:each|every)(?: of)?(?: the| our| my)?\s+(?<noun>[^.,;)]+)/iu';
     private const EACH_ITEM = '/^(?:an?|one) (?:separate |own )?page (?:for|per) (?:each |every )?(?<noun>[\p{L}-]+)/iu';
     private const NAME_IN_ITEM = '/^(?<name>[^(:–—]{2,50}?)\s*(?:\s[-–—]\s*|:\s*|\(|,\s|$)(?<about>.*?)\)?\s*$/u';
     private const PROSE = '/\b(?:we|i|they|it)\b/iu';
@@ -47,6 +47,9 @@ final readonly class AskedPages implements PageWording
     private const PAIR = '/^\W*\p{Lu}[^,;&]{1,30} & \p{Ll}[^,;&]{1,30}$/u';
 
     private const HOME = 'home';
+
+    /** "Then one each for rewires, fuse boards and solar." */
+    private const ONE_EACH = '/^\s*(?:(?:then|and|plus|so)\s+)*(?:one|a page) (?:each for|for each of)\s/iu';
 
     public function __construct(private Cues $cues, private PageRequests $make, private SpokenPages $spoken)
     {
@@ -121,7 +124,7 @@ final readonly class AskedPages implements PageWording
     private function arePages(array $parts, string $text, Sentence $sentence): bool
     {
         $known = $this->make->known($parts);
-        if ($known > 1 || $this->isShortName($parts, $text, $sentence) || (\count($parts) > 2 && $this->make->areNames($parts))) {
+        if ($known > 1 || 1 === preg_match(self::ONE_EACH, $sentence->text) || $this->isShortName($parts, $text, $sentence) || (\count($parts) > 2 && $this->make->areNames($parts))) {
             return true;
         }
 

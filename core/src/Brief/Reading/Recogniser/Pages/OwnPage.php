@@ -17,6 +17,7 @@ final readonly class OwnPage implements PageWording
     /** "Case studies should be a section of their own", "weddings on one page and funerals on another" */
     private const IN_OTHER_WORDS = ['/\b(?:that|this|it) as (?:a|its own|an extra|another) page(?: of its own)?\s*[,:–—-]\s*["“\'‘](?<names>[^"”’]{3,40})["”’\']/iu', '/(?:^|[,;:]\s|\b(?:and|but|that|think|so)\s)(?<names>(?![^.;]*\b(?:each|every|all)\b)[^.;:!?\n]{3,60}?)\s+(?:should|must|could|would|will) (?:be|have) an? (?:page|section) of (?:its|their) own\b/iu', '/\b(?:want|like|have|put|see)\s+(?<names>[^.;:!?\n]{3,40}?) on one page\b/iu', '/\bon one page,?\s+and\s+(?<names>[^.;:!?\n]{3,40}?) on (?:another|the other|a second)\b/iu'];
     private const OF_ITS_OWN = '/\b(?:each|every|own|separate|dedicated|apiece)\b/iu';
+    private const POINTS_BACK = '/^(?<names>[^,]{3,40}),.*,\s(?:they|these|those|that|it)$/iu';
     /** "The site should have a page …" says nothing of which. */
     private const OF_THE_SITE = '/\b(?:we|i|it|you|they|there|site|website)\b/iu';
 
@@ -46,7 +47,14 @@ final readonly class OwnPage implements PageWording
 
             return;
         }
+        $names = $this->spokenOf($names);
         $bare = preg_replace('/^.*\b(?:i think|we think|maybe|that|but|so|also|would like|want|need)\s+/iu', '', $names) ?? $names;
         yield from $this->make->pages(Phrase::list($bare), $sentence->start + $offset + \strlen($names) - \strlen($bare), self::CERTAINTY);
+    }
+
+    /** "School groups, May and June, they …": what the pronoun stands for, named before it. */
+    private function spokenOf(string $names): string
+    {
+        return 1 === preg_match(self::POINTS_BACK, $names, $m) ? $m['names'] : $names;
     }
 }

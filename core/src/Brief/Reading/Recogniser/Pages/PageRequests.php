@@ -23,6 +23,7 @@ final readonly class PageRequests
     private const EACH = 0.93;
     private const MOST_WORDS = 6;
     private const NAME_WORDS = 4;
+    private const ANY_OF_THEM = '/^(?:thing|one)s?$/iu';
     /** What "a page for each" is for, where it does not say. */
     public const SERVICE = 'service';
 
@@ -86,6 +87,8 @@ final readonly class PageRequests
         $noun = 1 === preg_match('/^(?:as|so|because|please|of (?:them|those|these)|cos)\b/iu', $noun) ? self::SERVICE : Phrase::withoutArticle(Phrase::tidy($noun));
         $noun = preg_replace('/\s+(?:(?:that |which )?(?:we|i|you|they)|that|which|in|on|is|are|has|have|gets?|to|please|too|as well|should|would|with|so|because)\b.*$/iu', '', $noun) ?? $noun;
         $noun = preg_replace('/^(?:two|three|four|five|six|seven|eight|\d+)\s+(?:of )?(.+?)(?<!s)s?$|^(?:one|single)\s+(?:of )?(.+)$/iu', '$1$2', $noun) ?? $noun;
+
+        $noun = 1 === preg_match(self::ANY_OF_THEM, $noun) ? self::SERVICE : $noun;
 
         return new Candidate(FactKind::PageRequest, 'A page for each '.$noun, $start, $length, self::EACH, detail: ['each' => mb_strtolower($noun)]);
     }

@@ -20,7 +20,7 @@ final readonly class Item implements Shape
 
     /** "3.1 The site shall …" is no item of a list. */
     private const CLAUSE = '/\d\.\d/';
-    private const SENTENCE = '/^(?:\W*[\p{L}\d]+){5,}.*[.:]$/us';
+    private const SENTENCE = '/^(?:[^\p{L}\d.]*[\p{L}\d]+){5,}.*[.:]$/us';
     /** Where names are listed, "About - me and the dog" is one of them. */
     private const LISTS = ['page_request', 'offering'];
     private const WITH_REMARK = '/^[^:]{2,40}\s[–—-]\s/u';

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace DunePocket\Brief\Reading\Segmenting\Shapes;
 
+use DunePocket\Brief\FactKind;
 use DunePocket\Brief\Reading\Segmenting\Asked;
 use DunePocket\Brief\Reading\Segmenting\LabelWords;
 use DunePocket\Brief\Reading\Segmenting\Segmentation;
@@ -21,6 +22,9 @@ final readonly class RunInHeading implements Shape
     /** "Fourth, and this took an hour, what it is to achieve. More people through the door.", "Sixth. Why us? …" */
     private const COUNTED = '/^(?<number>\s*(?:first|second|third|fourth|fifth|sixth|seventh|eighth|ninth|tenth|last|lastly|finally|next)(?:ly)?[,:.]\s+)(?:(?:and|which) [^,.]{3,40},\s+)?(?<heading>\p{L}[\p{L}\s&\/\'’-]{2,60})[.:?]\s+(?<text>\p{L}.*)$/iu';
 
+    /** "5.1 Testimonials. What is said in the room stays there.", under "5 Exclusions" */
+    private const CLAUSE = '/^\s*\d+\.\d+/';
+
     public function __construct(private Cues $cues)
     {
     }
@@ -36,6 +40,9 @@ final readonly class RunInHeading implements Shape
         }
         $isNumbered = '' !== $m['number'][0];
         if (!$isNumbered && ($into->inParagraph() || !$spot->afterBlank)) {
+            return false;
+        }
+        if (1 === preg_match(self::CLAUSE, $m['number'][0]) && FactKind::PageRefusal->value === $into->asked()->topic) {
             return false;
         }
         $topic = $isCounted ? $this->cues->topic($m['heading'][0]) : $this->cues->topics->ofLabel($m['heading'][0]);

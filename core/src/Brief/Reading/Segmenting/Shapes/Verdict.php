@@ -26,6 +26,7 @@ final readonly class Verdict implements Shape
     private const NO = '/^[\[(]?\s*(?:[✗✘✕❌]|n)\s*[\])]?$/iu';
     private const PLAIN_NO = '/^(?:no|none|nope|no thanks?|no thank you|not wanted|not needed)\W*$/iu';
     private const CROSSED = '/[☒✗✘✕❌]/u';
+    private const NONE = '/^none,? (?:for|as|because|since|please|thank)/iu';
     private const THING_WORDS = 6;
 
     public function __construct(private Cues $cues, private LabelWords $words, private PlainAnswer $plain)
@@ -58,7 +59,7 @@ final readonly class Verdict implements Shape
     private function write(Line $thing, Line $answer, Segmentation $into): bool
     {
         $agreed = $this->agreed($thing, $answer);
-        if (null === $agreed || !($this->mayBeWanted($thing->text) || $this->isRefusedInForm($thing->text, $answer->text, $into))) {
+        if (null === $agreed || !($this->mayBeWanted($thing->text) || $this->isRefusedInForm($thing->text, $answer->text, $into) || $this->areNone($thing->text, $answer->text))) {
             return false;
         }
         $into->close();
@@ -77,6 +78,12 @@ final readonly class Verdict implements Shape
             && 1 === preg_match(self::PLAIN_NO, $answer)
             && str_word_count($thing) <= LabelWords::MOST
             && null === $this->cues->topic($thing);
+    }
+
+    /** "Testimonials: none, for reasons of privacy", though they are asked for as proof too. */
+    private function areNone(string $thing, string $answer): bool
+    {
+        return 1 === preg_match(self::NONE, $answer) && $this->words->areOfASite(trim($thing, '* ?'));
     }
 
     private function agreed(Line $thing, Line $answer): ?bool
