@@ -45,6 +45,7 @@ final readonly class BriefReader
             new Recogniser\AddressRecogniser($cues),
             new Recogniser\OpeningHoursRecogniser($cues),
             new Recogniser\QuotedPraiseRecogniser(),
+            new Recogniser\PeopleListedRecogniser($cues, $catalogue->people()),
             new Recogniser\DifferentiatorRecogniser($cues),
             new Recogniser\OfferingRecogniser($cues, $negation, $catalogue->pageKinds(), $catalogue->people(), $catalogue->adjectives()),
             new Recogniser\GoalRecogniser($cues, $negation),

@@ -83,7 +83,7 @@ final class GuessesTest extends TestCase
     {
         yield 'at the head of a sentence' => ['Brim Roofing mends roofs. Tenants ring in tears, landlords in a temper.', ['Tenants', 'Landlords']];
         yield 'a fragment' => ['Brim Roofing mends roofs. Homeowners plus the odd vicar, and a few property managers.', ['Homeowners', 'Property managers']];
-        yield 'what is said of them' => ['Brim Roofing mends roofs. Couples and people moving to the coast.', ['Couples', 'People moving to the coast']];
+        yield 'what is said of them' => ['Brim Roofing mends roofs. The usual lot: couples and people moving to the coast.', ['Couples', 'People moving to the coast']];
         yield 'those who run it' => ['Brim Roofing mends roofs. We are two brothers and three apprentices.', []];
     }
 

@@ -142,4 +142,55 @@ final class NotesTest extends TestCase
         $brief = Bench::read('I want walkers to know we are open, and the same for locals who think we shut in winter. We don’t.');
         self::assertSame(['visits'], Bench::values($brief, FactKind::Goal));
     }
+
+    public function testAnswersMayCarryTheNumbersOfQuestionsThatAreNotThere(): void
+    {
+        $brief = Bench::read("Q1 It's Pell & Marsh Surveyors.\n\nQ2 We offer damp reports and roof surveys. Who else would?\nThanks for asking.\n\nQ3 Plain, knowledgeable.\n\nQ4 I'd skip testimonials.");
+        self::assertNotSame(['Damp reports', 'Roof surveys'], Bench::values($brief, FactKind::Offering), 'a line between them, and they are questions');
+        $brief = Bench::read("Q1 It's Pell & Marsh Surveyors.\n\nQ2 We offer damp reports and roof surveys.\n\nQ3 Plain, knowledgeable.\n\nQ4 I'd skip testimonials.");
+        self::assertSame(['Pell & Marsh Surveyors'], Bench::values($brief, FactKind::BusinessName));
+        self::assertSame(['Damp reports', 'Roof surveys'], Bench::values($brief, FactKind::Offering));
+        self::assertSame(['plain', 'expert'], Bench::values($brief, FactKind::Tone));
+        self::assertSame(['Testimonials'], Bench::values($brief, FactKind::PageRefusal));
+    }
+
+    public function testAListOfPagesInOneLineEndsWithIt(): void
+    {
+        $brief = Bench::read("What we need page wise:\nBoats, Moorings, Rates, Contact\n\nFriendly, no fluff.\n\nCall me if anything's unclear.\n\nWalt");
+        self::assertSame(['Boats', 'Moorings', 'Rates', 'Contact'], Bench::values($brief, FactKind::PageRequest));
+        self::assertSame(['warm', 'plain'], Bench::values($brief, FactKind::Tone));
+    }
+
+    public function testAPageASentenceMayHaveARemark(): void
+    {
+        $brief = Bench::read("Pages: Living here. Memory care. Fees – openly, please. Visit us. Work with us.\n\nWarm and calm.");
+        self::assertSame(['Living here', 'Memory care', 'Fees', 'Visit us', 'Work with us'], Bench::values($brief, FactKind::PageRequest));
+    }
+
+    public function testClausesUnderExclusionsAreNotWanted(): void
+    {
+        $brief = Bench::read("4  Sitemap\n4.1 Home\n4.2 Costs\n\n5  Exclusions\n5.1 Testimonials. What is said in the room stays there.\n5.2 Pictures of people shouting.");
+        self::assertSame(['Home', 'Costs'], Bench::values($brief, FactKind::PageRequest));
+        self::assertSame(['Testimonials', 'Pictures of people shouting'], Bench::values($brief, FactKind::PageRefusal));
+    }
+
+    public function testADesignersListMayBeFinishedByTheClient(): void
+    {
+        $call = "Dan: What do you cook?\nIna: Weddings, mostly. We cook for weddings and wakes.\nDan: Who comes to you?\nIna: Couples.\nDan: Okay. So weddings, wakes, sample menus...\nIna: About me, and prices. That's it.\nDan: And the tone?\nIna: Warm.";
+        self::assertSame(['Weddings', 'Wakes', 'Sample menus', 'About me', 'Prices'], Bench::values(Bench::read($call), FactKind::PageRequest));
+    }
+
+    public function testSpeakersMayBeNumbered(): void
+    {
+        $call = "Speaker 1: What do you run?\nSpeaker 2: So there's cookery clubs, that's the bulk. Then holiday camps.\nSpeaker 1: Who books?\nSpeaker 2: Parents.\nSpeaker 1: Do you want to put recipes up?\nSpeaker 2: No.\nSpeaker 1: Clubs, camps, prices and contact, then?\nSpeaker 2: That's the lot.";
+        $brief = Bench::read($call);
+        self::assertSame(['Cookery clubs', 'Holiday camps'], Bench::values($brief, FactKind::Offering));
+        self::assertSame(['Recipes'], Bench::values($brief, FactKind::PageRefusal));
+        self::assertSame(['Clubs', 'Camps', 'Prices', 'Contact'], Bench::values($brief, FactKind::PageRequest));
+    }
+
+    public function testOneOfAListStaysWithTheOthers(): void
+    {
+        self::assertSame(['Boathouse', 'Gull Cottage', 'Net Loft'], Bench::values(Bench::read("Tidewell Cottages\n\nWe let three places: the Boathouse (sleeps 2), Gull Cottage (sleeps 6), the Net Loft (sleeps 4). All three are by the water.\n\nCouples take the Boathouse, families take Gull Cottage.\n\nWhat we want from the site is direct bookings. The big portal takes 18%.\n\nThings to do. How to get here.\n\nCalm and welcoming please.\n\nNo price list: prices change by the week.\n\nSian"), FactKind::Offering));
+    }
 }

@@ -31,6 +31,8 @@ final class SentenceSplitterTest extends TestCase
         yield 'a price is no end' => ['It costs £4.50 a time.', 1];
         yield 'an address is no end' => ['Write to us@clocks.example or call.', 1];
         yield 'a question and a cry' => ['Why us? Because we care! Truly.', 3];
+        yield 'no end in brackets' => ['Straight, curved, prices (yes! actual prices), reviews.', 1];
+        yield 'a smile is no bracket' => ['Hi! Thanks. See you :)', 3];
         yield 'nothing' => ['   ', 0];
     }
 

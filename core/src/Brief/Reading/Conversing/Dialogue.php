@@ -27,7 +27,7 @@ final readonly class Dialogue
     private const STAMP = '/^'.self::MOMENT.'/iu';
     /** "Q: name", "A: Rook & Raven" */
     private const OF_QUESTIONNAIRE = '/^(?:q|a|question|answer|ques|ans)$/iu';
-    private const SPEAKER = '/^('.self::MOMENT.')?(?<speaker>[\p{L}][\p{L}\s.\'’-]{0,30}(?:\([\p{L}\s]{2,20}\))?):\s+(?=\S)/iu';
+    private const SPEAKER = '/^('.self::MOMENT.')?(?<speaker>[\p{L}][\p{L}\s.\'’-]{0,30}(?<= )\d{1,2}|[\p{L}][\p{L}\s.\'’-]{0,30}(?:\([\p{L}\s]{2,20}\))?):\s+(?=\S)/iu';
 
     private const CLOCK = '\d{1,2}[:.]\d\d(?:[:.]\d\d)?(?:\s?[ap]\.?m\.?)?';
     /** "priya  9:05 AM", "00:00:09 Tobi Adeyemi", alone in its line: who speaks in those below. */

@@ -99,7 +99,7 @@ final readonly class RefusalRecogniser implements Recogniser
         $areWords = false;
         // "A forum (we had one, it got nasty) or a members' area, nobody remembers passwords": both are named.
         foreach (Phrase::listsIn(Phrase::list($sentence->text)) as [$part, $at]) {
-            $lead = 1 === preg_match('/^(?:(?:(?:any|some|an?) (?:kind|sort|form|type)s? of(?: an?)?|anything (?:with|like)|the words?|no|not|nor|and|or|also|an?|the|any|that|those|these|please|please no|definitely no)\s+)+/iu', $part, $m) ? \strlen($m[0]) : 0;
+            $lead = 1 === preg_match('/^(?:(?:(?:any|some|an?) (?:kind|sort|form|type)s? of(?: an?)?|anything (?:with|like)|the words?|(?:my|our)(?= \p{Lu})|no|not|nor|and|or|also|an?|the|any|that|those|these|please|please no|definitely no)\s+)+/iu', $part, $m) ? \strlen($m[0]) : 0;
             if (1 === preg_match(self::REASON, $part)) {
                 return;
             }
@@ -136,7 +136,7 @@ final readonly class RefusalRecogniser implements Recogniser
                 }
                 $names = Phrase::wholeWords($names, substr($sentence->text, (int) $offset + \strlen($names)));
                 foreach (Phrase::list(str_replace([' nor ', ' no '], [', or ', ',no '], $names)) as [$part, $at]) {
-                    $lead = 1 === preg_match('/^(?:(?:n?one of (?:those|these|the|that|your)|(?:any|no|some|an?) (?:kind|sort|form|type)s? of|anything (?:with|like)|(?:paying|pay) for|more(?= \p{L}+s\b)|to(?= ["“]| an? \p{L}| the \p{L})|for(?= an? )|an?|the|any|no|please|actually|actual|publish(?:ing)?|print(?:ing)?|show(?:ing)?|display(?:ing)?|advertis(?:e|ing)|having|adding|taking|accepting|listing|mentioning|including|featuring|put(?:ting)?(?: up)?|dont|don[\'’]?t|want|our|or|and|nor|also|but|maybe)\s+)+/iu', $part, $m) ? \strlen($m[0]) : 0;
+                    $lead = 1 === preg_match('/^(?:(?:n?one of (?:those|these|the|that|your)|(?:any|no|some|an?) (?:kind|sort|form|type)s? of|anything (?:with|like)|(?:paying|pay) for|more(?= \p{L}+s\b)|to(?= ["“]| an? \p{L}| the \p{L})|for(?= an? )|an?|the|any|no|please|actually|actual|publish(?:ing)?|print(?:ing)?|show(?:ing)?|display(?:ing)?|advertis(?:e|ing)|having|adding|taking|accepting|listing|mentioning|including|featuring|put(?:ting)?(?: up| in)?|dont|don[\'’]?t|want|our|or|and|nor|also|but|maybe)\s+)+/iu', $part, $m) ? \strlen($m[0]) : 0;
                     $from = (int) $offset + $at + $lead;
                     $candidate = $this->refusal(substr($part, $lead), $sentence->start + $from, $sure);
                     if (null === $candidate) {

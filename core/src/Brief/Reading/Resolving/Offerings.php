@@ -22,7 +22,7 @@ final readonly class Offerings implements Rule
     {
         $contenders = $contenders->only(FactKind::Offering, fn (Candidate $offering): bool => !$this->isWhere($offering, $contenders) && !($offering->certainty <= self::LIKELY && $this->isSurelyPage($offering, $contenders)));
 
-        return $contenders->with(FactKind::Offering, $this->merged($this->listedFirst($contenders->all(FactKind::Offering))));
+        return $contenders->with(FactKind::Offering, $this->merged($this->listedFirst($contenders->all(FactKind::Offering), $weighing)));
     }
 
     /** "Grab rails across Devon" is offered there; "Devon" alone is not. */
@@ -103,12 +103,12 @@ final readonly class Offerings implements Rule
      *
      * @return array<Candidate>
      */
-    private function listedFirst(array $offerings): array
+    private function listedFirst(array $offerings, Weighing $weighing): array
     {
         $isListed = static fn (Candidate $offering): bool => $offering->certainty >= self::LISTED;
         $listed = array_values(array_filter($offerings, $isListed));
 
-        return \count($listed) < 2 ? $offerings : array_filter($offerings, static fn (Candidate $offering): bool => $isListed($offering) || $offering->start > $listed[0]->start || isset($offering->detail['price']));
+        return \count($listed) < 2 ? $offerings : array_filter($offerings, static fn (Candidate $offering): bool => $isListed($offering) || $offering->start > $listed[0]->start || $weighing->areInOneBlock($offering, $listed[0]) || isset($offering->detail['price']));
     }
 
     /** "Eye tests, children’s eye tests": two things of one list, however alike. */

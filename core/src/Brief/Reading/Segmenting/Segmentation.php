@@ -21,6 +21,8 @@ final class Segmentation
     private const ANNOUNCES_PAGES = '/\b(?:following|these) (?:pages|structure|site ?map|sections|menu|navigation)\s*[.:–-]?\s*$/iu';
 
     private const SENTENCES = '/[.!?]\s+\p{Lu}/u';
+    /** A name alone ends with none of these. */
+    private const ENDS = '/[.!?]$/u';
     private const FEW = 3;
     private const SHORT = 5;
 
@@ -353,7 +355,16 @@ final class Segmentation
     {
         $last = $this->last();
 
-        return BlockKind::Item === $last?->kind && null !== $last->topic && $last->topic === $this->asked->topic && 1 === preg_match(self::SENTENCES, $text);
+        return null !== $last?->topic && $last->topic === $this->asked->topic
+            && (BlockKind::Item === $last->kind ? 1 === preg_match(self::SENTENCES, $text) : $this->asked->byLabel && $this->listsPages($last) && 1 === preg_match(self::ENDS, $text));
+    }
+
+    /** "Rentals, Rates, FAQ, Contact", in a line of its own */
+    private function listsPages(Block $block): bool
+    {
+        $names = FactKind::PageRequest->value === $block->topic && !str_contains($block->text, "\n") ? array_column(Phrase::list(rtrim($block->text, '. ')), 0) : [];
+
+        return \count($names) >= self::FEW && [] === array_filter($names, static fn (string $name): bool => str_word_count($name) > self::SHORT);
     }
 
     /** Whether a paragraph behind the answer speaks to the designer, or of something else than the list asked for. */

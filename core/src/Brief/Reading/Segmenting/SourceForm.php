@@ -6,6 +6,7 @@ namespace DunePocket\Brief\Reading\Segmenting;
 
 use DunePocket\Brief\Reading\Line;
 use DunePocket\Brief\Reading\Role;
+use DunePocket\Brief\Reading\Segmenting\Shapes\NumberedAnswer;
 use DunePocket\Catalogue\Cues;
 
 /** How a source as a whole is set: its numbers, its headings, its lists without marks. */
@@ -32,6 +33,7 @@ final readonly class SourceForm
      * @param bool               $ticked   boxes are ticked, so that those left empty want nothing
      * @param bool               $headed   short lines above paragraphs are headings, whatever they say
      * @param bool               $stacked  labels and their answers take a line each, without an empty one between
+     * @param bool               $unasked  answers carry the numbers of questions that the source does not hold
      * @param bool               $airy     … and so are short lines with an empty one on either side
      */
     private function __construct(
@@ -45,6 +47,7 @@ final readonly class SourceForm
         public bool $airy,
         public bool $exported,
         public bool $stacked,
+        public bool $unasked,
     ) {
     }
 
@@ -65,6 +68,7 @@ final readonly class SourceForm
             self::hasLoneHeadings($lines, $cues),
             self::isExported($lines, $cues),
             $stacked,
+            self::isUnasked($lines),
         );
     }
 
@@ -88,6 +92,23 @@ final readonly class SourceForm
         }
 
         return \count($asked) < self::NUMBERED_QUESTIONS ? [] : $asked;
+    }
+
+    /**
+     * "Q1 It's Rook & Raven", with "Q2 …" next.
+     *
+     * @param list<Line> $lines
+     */
+    private static function isUnasked(array $lines): bool
+    {
+        $written = array_values(array_filter($lines, static fn (Line $line): bool => $line->isClients() && !$line->isBlank()));
+        $numbered = array_keys(array_filter($written, static fn (Line $line): bool => 1 === preg_match(NumberedAnswer::OF_QUESTION, $line->text)));
+        $said = implode("\n", array_map(static fn (int $i): string => $written[$i]->text, $numbered));
+
+        return \count($numbered) >= self::NUMBERED_QUESTIONS
+            && end($numbered) - $numbered[0] === \count($numbered) - 1
+            && 1 !== preg_match('/\?\s*$|^\s*Q[^:\n]{2,40}:\s/mu', $said)
+            && 1 === preg_match('/\b(?:we|i|our|my|they)\b/iu', $said);
     }
 
     /**

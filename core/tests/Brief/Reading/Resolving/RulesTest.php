@@ -180,8 +180,9 @@ final class RulesTest extends TestCase
 
     public function testWhatWasSaidBeforeAListIsTheSameInOtherWords(): void
     {
-        $listed = [self::candidate(FactKind::Offering, 'Gates', 40, 0.96), self::candidate(FactKind::Offering, 'Walls', 50, 0.96)];
+        $listed = [self::candidate(FactKind::Offering, 'Gates', 140, 0.96), self::candidate(FactKind::Offering, 'Walls', 150, 0.96)];
         self::assertSame(['Gates', 'Walls'], self::weighed(new Offerings(), FactKind::Offering, self::candidate(FactKind::Offering, 'Stonework', 0, 0.8), ...$listed));
-        self::assertSame(['Gates', 'Walls', 'Honey'], self::weighed(new Offerings(), FactKind::Offering, ...[...$listed, self::candidate(FactKind::Offering, 'Honey', 70, 0.8)]));
+        self::assertSame(['Gates', 'Walls', 'Honey'], self::weighed(new Offerings(), FactKind::Offering, ...[...$listed, self::candidate(FactKind::Offering, 'Honey', 170, 0.8)]));
+        self::assertSame(['Stonework', 'Gates', 'Walls'], self::weighed(new Offerings(), FactKind::Offering, self::candidate(FactKind::Offering, 'Stonework', 110, 0.8), ...$listed), 'in the same answer');
     }
 }

@@ -40,7 +40,7 @@ final readonly class BareList
     /** "From leaflets to banners and signage" */
     private const RANGE = '/^(?<from>\s*From )(?<one>\p{Ll}[\p{L} -]{1,30}(?:s|ing))(?<to> to )(?<rest>\p{Ll}[\p{L} -]*(?:s|ing|age)\s(?:and|&)\s\p{Ll}[\p{L} -]+)$/u';
     /** "Also Greek." */
-    private const ONE_MORE = '/^\s*(?:also|plus)\s+(?!(?:the|a|an|we|i|it|they|on|in|at|for|please|not|no)\b)\S+(?:\s+\S+){0,3}\s*\.?\s*$/iu';
+    private const ONE_MORE = '/^\s*(?:also|plus)\s+(?:the odd |the occasional )?(?!(?:the|a|an|we|i|it|they|on|in|at|for|please|not|no)\b)\S+(?:\s+\S+){0,3}\s*\.?\s*$/iu';
     /** "Puppy classes on Tuesday evenings" */
     private const ON_A_DAY = '/^(?!(?:we|i|it|they|open|closed|on|every)\b)[^,(.:]{4,40}\s(?:on|every) (?:mon|tues|wednes|thurs|fri|satur|sun)day(?:s| mornings?| afternoons?| evenings?| nights?)?\s*$/iu';
     /** "House moves, storage, and we do the packing" */

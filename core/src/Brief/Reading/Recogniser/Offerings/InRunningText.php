@@ -30,7 +30,7 @@ final readonly class InRunningText
     /** "We only take on 120 properties" */
     private const LIMITED = '/^(?:we|i) (?:keep|hold|leave) [^.;,]{2,30} (?:free|open|aside|back)\b|^(?:we|i)? ?(?:keep|(?:only|never) (?:ever )?(?:take on|do|have|run|accept|keep))\s+(?:\d+|two|three|four|five|six|seven|eight|nine|ten|twelve|twenty)\b/iu';
     /** "We considered selling fabric" */
-    private const NOT_DONE = '/\b(?:considered|thought about|thought of|talked about|looked (?:into|at)|toyed with|gave up|stopped|tried)\s+\p{L}+ing\b[^,]*$/iu';
+    private const NOT_DONE = '/\b(?:considered|thought about|thought of|talked about|looked (?:into|at)|toyed with|gave up|stopped|tried)\s+\p{L}+ing\b[^,]*$|\b(?:usually|normally|elsewhere|otherwise),? there(?:[\'’]s| is| are)$/iu';
     /** "models, in the studio, from wood" */
     private const CIRCUMSTANCE = '/^(?!(?:in|at|on|over) the (?:spring|summer|autumn|winter|weekends?|evenings?|mornings?|week|holidays) \p{L})(?:in|at|from|by|with|for|on) (?:an?|the|our|my|every|each|all|\p{L}+$)/iu';
     /** "We supply relief chefs to restaurants": what is supplied, not to whom. */
@@ -47,7 +47,7 @@ final readonly class InRunningText
     /** What visitors do on the site rather than at the business. */
     private const DONE_ON_SITE = '/^\s*(?:say|tell|ask|send|book|check|find out|ring|call|pay|order|read|fill|choose|leave|sign|see what|see when|contact|get in touch|reserve)\b/iu';
     /** "We have four double rooms and one family suite" */
-    private const LET = '/\b(?:rooms?|suites?|cabins?|cottages?|apartments?|pitches|pods?|yurts?|lodges?|studios?|courts?|chalets?|bunkhouses?|dorms?|stables?|moorings?)\b/iu';
+    private const LET = '/\b(?:rooms?|doubles?|twins?|singles?|bedrooms?|berths?|suites?|cabins?|cottages?|apartments?|pitches|pods?|yurts?|lodges?|studios?|courts?|chalets?|bunkhouses?|dorms?|stables?|moorings?)\b/iu';
     private const GROUP_OR_PLACE = '/^\s*(?:also )?an?\s+(?:[\p{L}-]+ )?(?:class|course|club|workshop|group|band|choir|(?<= )shop|farm shop|caf[eé]|bar|team|tap ?room|tea ?rooms?|swimming pool|sauna|gym|spa|restaurant|soft play|campsite|showroom)\b(?!\s+(?:in|near|on|at)\s+(?-i:\p{Lu}))/iu';
     private const THERE_IS = '/\b(?:class|classes|course|courses|club|workshops?|sessions?|shop|caf[eé]|bar|theatre|group|choir|nursery|academy)\b/iu';
     private const THEIRS = '/ for (?<whom>[\p{L}\'’-]+) and (?<next>(?!(?:the|those|more|all|other|also|anyone|we|i|they|it)\b)\p{L}[\p{L}\'’-]* [\p{L}\'’ -]+)$/u';
@@ -240,7 +240,7 @@ final readonly class InRunningText
             'possible' => !$this->words->areMostlyPeople($parts)
                 && (1 !== preg_match('/\bit[\'’]?s$/iu', trim($verb->words)) || 1 !== preg_match('/^\s*\p{Lu}/u', $object))
                 && ('offering' === $sentence->block->topic || 1 === preg_match(self::LIST_THEN_CLAUSE, $sentence->text) || \count($parts) > 2 || $this->words->hasMoney($object) || 1 === preg_match(self::GROUP_OR_PLACE, $object) || (\count($parts) > 1 && $this->words->count($parts, $this->isLet(...)) === \count($parts))),
-            'there' => \count($parts) > 1 || 1 === preg_match('/\balso\b/iu', $verb->words) || 1 === preg_match('/\b(?:then|plus|and|oh|since last (?:year|summer|spring|winter|autumn)|(?:a|per|every|each|the) (?:year|month|week|summer|term|weekend|season))\s*$/iu', $verb->before()) || 1 === preg_match(self::THERE_IS, $object),
+            'there' => \count($parts) > 1 || 1 === preg_match('/\balso\b/iu', $verb->words) || 1 === preg_match('/\b(?:then|plus|and|so|oh|since last (?:year|summer|spring|winter|autumn)|(?:a|per|every|each|the) (?:year|month|week|summer|term|weekend|season)|on (?:mon|tues|wednes|thurs|fri|satur|sun)days?|in (?:the )?(?:spring|summer|autumn|winter|evenings?|holidays))\s*$/iu', $verb->before()) || 1 === preg_match(self::THERE_IS, $object),
             'labelled' => !$this->words->areMostlyPeople($parts),
             default => true,
         };

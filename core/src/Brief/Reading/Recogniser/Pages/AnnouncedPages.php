@@ -23,7 +23,7 @@ final readonly class AnnouncedPages
     private const TOPICS = ['page_request', 'page_count', 'page_limit'];
     /** "Eight. Home. Prices." */
     private const COUNT = '/^(?:about |maybe |just |only )?(?:\d{1,2}|two|three|four|five|six|seven|eight|nine|ten)(?: pages?| of them| i think)?[.!:]$/iu';
-    private const NAME = '/^(?:(?:and|then|also|plus|oh|maybe|perhaps|finally)[, ]+)*+(?:an? page (?:for|about|on) |(?:something|a bit|a few words|a paragraph|a word|somewhere) (?:about|on|for|to) )?(?<name>(?!(?:it|we|i|they|there|this|that|these|the site|you|people|if|when (?:we|i|you|they|it|people)\b(?!(?:[\'’](?:re|m)| are| am) open\b)|so|but|no|not|please|(?:one|an?|another) (?:page )?(?:each|apiece|for each)|everything|all|on|in|under|each|every)\b)\p{L}[\p{L}\'’&-]*(?: [\p{L}\'’&-]+){0,4}?)(?:,? (?:for|with(?! (?:us|me)\b)|where|which|including|showing|about|on (?:its|their|a page of its) own)\b(?<about>[^.;!?]*)|,\s(?:all|each|every|mum|dad|so|because|as|we|i|it|they|obviously|naturally|maybe|if|\p{L}+ by \p{L}+)\b[^.;!?]*|\s[-–—]\s[^.;!?]{3,40}|\s*\((?<aside>[^)]*)\))?\s*[.;!]*$/iu';
+    private const NAME = '/^(?:(?:and|then|also|plus|oh|maybe|perhaps|finally)[, ]+)*+(?:an? page (?:for|about|on|of) |(?:something|a bit|a few words|a paragraph|a word|somewhere) (?:about|on|for|to) )?(?<name>(?!(?:it|we|i|they|there|this|that|these|the site|you|people|if|when (?:we|i|you|they|it|people)\b(?!(?:[\'’](?:re|m)| are| am) open\b)|so|but|no|not|please|(?:one|an?|another) (?:page )?(?:each|apiece|for each)|everything|all|on|in|under|each|every)\b)\p{L}[\p{L}\'’&-]*(?: [\p{L}\'’&-]+){0,4}?)(?:,? (?:for|with(?! (?:us|me)\b)|where|which|including|showing|to \p{L}+|about|on (?:its|their|a page of its) own)\b(?<about>[^.;!?]*)|,\s(?:all|each|every|together|combined|mum|dad|so|because|as|we|i|it|they|obviously|naturally|maybe|if|\p{L}+ by \p{L}+)\b[^.;!?]*|\s[-–—]\s[^.;!?]{3,40}|\s*\((?<aside>[^)]*)\))?\s*[.;!]*$/iu';
 
     public function __construct(private PageRequests $make)
     {
@@ -78,7 +78,7 @@ final readonly class AnnouncedPages
     /** "home. cheese (what there is). days out.", where pages are asked for. */
     private function isAnswer(Sentence $sentence): bool
     {
-        return FactKind::PageRequest->value === $sentence->block->topic && BlockKind::Answer === $sentence->block->kind && $sentence->isFirst() && 1 === preg_match(self::NAME, $sentence->text);
+        return FactKind::PageRequest->value === $sentence->block->topic && \in_array($sentence->block->kind, [BlockKind::Answer, BlockKind::Paragraph], true) && $sentence->isFirst() && 1 === preg_match(self::NAME, $sentence->text);
     }
 
     /**

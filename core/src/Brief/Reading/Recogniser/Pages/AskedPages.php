@@ -25,11 +25,11 @@ final readonly class AskedPages implements PageWording
     private const SAYS_WHICH = '/^[^:]*\b(?:pages|site|website|menu)\b[^:]*:\s*[^,]+,[^,]+,/iu';
     private const REFUSAL_INSIDE = '/\b(?:no|not|don[\'’]?t|without)\b/iu';
     /** "Five pages: home, …", "so pages, home, …", "AGREED: home, …" */
-    private const BEFORE_LIST = '/^\s*(?:it was |we )?(?:agreed|decided|resolved|settled|approved|suggested|proposed)(?: (?:on|as follows|these|the following))?:\s*|^[^:,]{0,40}(?:\b(?:pages?|site|website|menu)\b|\d|\b'.self::NUMBER.'\b)[^:,]{0,20}:\s*|^\s*(?:so\s+)?(?:for (?:the )?)?pages?[,:]?\s+(?:i[\'’]ve got |i[\'’]d got |i have |we have |we said )?(?=\p{L}+,)/iu';
+    private const BEFORE_LIST = '/^\s*(?:it was |we )?(?:agreed|decided|resolved|settled|approved|suggested|proposed)(?: (?:on|as follows|these|the following))?:\s*|^[^:,]{0,40}(?:\b(?:pages?|site|website|menu)\b|\d|\b'.self::NUMBER.'\b)[^:,]{0,20}:\s*|^\s*(?:so\s+)?(?:for )?(?:the )?pages?[,:]?\s+(?:i[\'’]ve got |i[\'’]d got |(?:i|we) (?:have |had |said |thought(?: of)? |wanted |reckon(?:ed)? ))?(?=\p{L}+,)/iu';
     /** "OK so we said home, …" */
     private const LEAD = '/^\s*(?:(?:so|ok|okay|right|then|well)[, ]+)*(?:(?:one|a page) each for|i[\'’]?d have|i[\'’]ve (?:got|noted|put|written)(?: down)?|i have|we said|we have|that[\'’]?s|you said|you want|we[\'’]d want|it[\'’]s)\s+/iu';
     /** "Our bread, with a list of what we bake on which day.", "Sessions, so when and where." */
-    private const ONE_WITH = '/^([^,;:]{3,40}), (?:with|so|because|obviously|of course|naturally|since|as)\b[^,;]*$/iu';
+    private const ONE_WITH = '/^([^,;:]{3,40}), (?:with|so|where|which|because|obviously|of course|naturally|since|as)\b[^,;]*$/iu';
     /** "Getting here has to have a map and directions in words." */
     private const SAYS_WHAT_IS_THERE = '/^(?!.*\b(?:web ?site|site|menu|pages|we|i)\b)\s*["“]?[^,:;]{3,40}?\b(?:has|have|needs?|ought) to (?:have|be|show|list|say|include|contain)\b|^(?!.*\b(?:web ?site|site|menu|pages|we|i)\b)\s*["“]?[^,:;]{3,40}? (?:should|must|will|can) (?:have|be|show|list|say|include|contain|hold)\b/iu';
     /** "How to order because nobody ever knows" */

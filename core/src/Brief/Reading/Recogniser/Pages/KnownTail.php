@@ -13,7 +13,7 @@ final readonly class KnownTail implements PageWording
 {
     private const CERTAINTY = 0.93;
     private const LEAST = 3;
-    private const TAIL = '/\b(?:have|need|want|like|do|be|are|with|just|suggest|thinking)\s+(?<list>\p{L}[^.;!?:\n]{8,160})/iu';
+    private const TAIL = '/\b(?:have|need|want|like|do|be|are|(?<!\()with|just|suggest|thinking)\s+(?<list>\p{L}[^.;!?:\n]{8,160})/iu';
 
     public function __construct(private PageRequests $make, private Negation $negation)
     {

@@ -22,7 +22,10 @@ final readonly class ListAfterMark implements PageWording
 
     /** "the shop, where a few can be bought", "a page that says sell us your books" */
     private const REMARK = '/\s+(?:of course|obviously|naturally)$|,\s.*$|\s(?:where|which|so that)\s.*$/isu';
-    private const CALLED = '/^(?:and |then |lastly |finally )*(?:(?:an?|one|another) page (?:that (?:says|is called|tells (?:people|them))|called|about|for|on|with|saying) )?/iu';
+    private const CALLED = '/^(?:and |then |lastly |finally )*(?:(?:an?|one|another)(?: page)? (?:on|in|for|with) which (?:to |people (?:can )?|you (?:can )?|they (?:can )?|visitors (?:can )?)|(?:an?|one|another) page (?:that (?:says|is called|tells (?:people|them))|called|about|for|on|with|saying) )?/iu';
+    /** "… it needs: the front page; the shop; events; visit", "After that, Funerals; Memorials; Costs, by law; About us" */
+    private const TOLD = '/(?::\s+|^(?:(?:after (?:that|this|those)|then|next|beyond that|besides)[, ]+)*)(?<list>(?:[^.;!?\n:]{3,120};\s+){3,}[^.;!?\n:]{3,120})/iu';
+    private const OF_PAGES = '/\bpages\b[^:]{0,30}:\s*$/iu';
     private const OF_A_SITE = '/\b(?:pages?|site|website|structure|menu|sections?|it)\b/iu';
 
     public function __construct(private PageRequests $make, private Negation $negation, private Cues $cues)
@@ -53,7 +56,7 @@ final readonly class ListAfterMark implements PageWording
      */
     private function told(Sentence $sentence): iterable
     {
-        if (1 !== preg_match('/:\s+(?<list>(?:[^.;!?\n:]{3,120};\s+){3,}[^.;!?\n:]{3,120})/u', $sentence->text, $m, \PREG_OFFSET_CAPTURE)) {
+        if (1 !== preg_match(self::TOLD, $sentence->text, $m, \PREG_OFFSET_CAPTURE)) {
             return;
         }
         [$list, $offset] = [$m['list'][0], (int) $m['list'][1]];
@@ -63,7 +66,9 @@ final readonly class ListAfterMark implements PageWording
             $name = rtrim(preg_replace(self::REMARK, '', substr($part, $lead)) ?? $part);
             $pages[] = [$name, $offset + (int) $at + $lead, trim(substr($part, $lead + \strlen($name)), ' ,.')];
         }
-        if ($this->make->known($pages) < self::KNOWN || !$this->announced($pages, substr($sentence->text, 0, $offset)) || $this->negation->covers($sentence, $offset)) {
+        $least = 1 === preg_match(self::OF_PAGES, substr($sentence->text, 0, $offset)) ? 0 : self::KNOWN;
+        $isAnnounced = 1 === preg_match('/:\s+$/u', substr($sentence->text, 0, $offset)) ? $this->announced($pages, substr($sentence->text, 0, $offset)) : $this->make->areNames($pages);
+        if ($this->make->known($pages) < $least || !$isAnnounced || $this->negation->covers($sentence, $offset)) {
             return;
         }
         foreach ($pages as [$name, $at, $about]) {

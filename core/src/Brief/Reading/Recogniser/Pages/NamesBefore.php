@@ -15,6 +15,9 @@ final readonly class NamesBefore
     private const LEAST = 2;
     private const POINTS_BACK = '/^(?:and |so )?(?:that[\'’]?s|those[\'’]?(?: are|re)|these are|that is)(?: all)? (?:the|your|my|our|all the) (?:pages|menu)\b[^,]{0,25}[.!]*$/iu';
 
+    /** A barber's menu may be what is offered. */
+    private const MENU = '/\bmenu\b/iu';
+
     public function __construct(private PageRequests $make)
     {
     }
@@ -30,7 +33,7 @@ final readonly class NamesBefore
             $before = $sentences[$i - 1] ?? null;
             if (null !== $before && $before->block === $sentence->block && $sentence->isSpoken() && 1 === preg_match(self::POINTS_BACK, $sentence->text)) {
                 $names = Phrase::list(rtrim($before->text, " \n.:!"));
-                yield from \count($names) < self::LEAST ? [] : $this->make->pages($names, $before->start, self::CERTAINTY);
+                yield from \count($names) < self::LEAST || (1 === preg_match(self::MENU, $sentence->text) && 0 === $this->make->known($names)) ? [] : $this->make->pages($names, $before->start, self::CERTAINTY);
             }
         }
     }

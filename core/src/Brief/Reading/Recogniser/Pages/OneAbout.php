@@ -10,7 +10,7 @@ use DunePocket\Brief\Reading\Sentence;
 final readonly class OneAbout implements PageWording
 {
     private const CERTAINTY = 0.9;
-    private const ONE_ABOUT = '/(?<!same )(?<!this )(?<!that )(?<!only )\bone\s+(?:more\s+|extra\s+)?(?|(?<name>about us)\b|(?:on|about|for|with|called|named|saying|explaining|listing|showing|that (?:says|tells|explains|shows|lists|covers))\s+(?<name>[^.,;!?\n(]{3,50}?)(?=\s*(?:[.,;!?\n(]|$|\sand (?:one|an?|maybe|then)\b|\s(?:which|that) (?:explains|shows|says|tells|covers|lists|has)\b)))/iu';
+    private const ONE_ABOUT = '/(?<!same )(?<!this )(?<!that )(?<!only )\bone\s+(?:more\s+|extra\s+)?(?|(?<name>about (?:us|me))\b|(?:on|about|for|with|called|named|saying|explaining|introducing|describing|setting out|giving|covering|presenting|listing|showing|that (?:says|tells|explains|shows|lists|covers))\s+(?<name>[^.,;!?\n(]{3,50}?)(?=\s*(?:[.,;!?\n(]|$|\sand (?:one|an?|maybe|then)\b|\sas\s|\s(?:which|that) (?:explains|shows|says|tells|covers|lists|has)\b)))/iu';
 
     /** "… and a 'Find us'" */
     private const QUOTED = '/\b(?:an?|one) ["“\'‘](?<name>\p{Lu}[^"”’.]{2,40})["”’\'](?! page)/u';

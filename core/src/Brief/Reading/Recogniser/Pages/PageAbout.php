@@ -12,7 +12,7 @@ use DunePocket\Brief\Reading\Sentence;
 final readonly class PageAbout implements PageWording
 {
     private const CERTAINTY = 0.93;
-    private const PAGE_ABOUT = '/\b(?:a|one|another|separate|the)?(?<!own)(?<!each)(?<!own )(?<!each )\s*\bpage\s+(?:(?:is|would be|will be|will do)\s+(?:plenty\s+|enough\s+|fine\s+)?)?(?:for|about|on|of|with|explaining|listing|showing|where|(?:that|which) (?:shows?|says?|explains?|lists?|tells? (?:you|them|people|folk))(?: about)?)\s+(?<name>[^.,;!?\n()]{2,60}?)(?=\s*(?:[.,;!?\n()+]|$|\sso\b|\swhich\b|\sbecause\b|\sbut\b|\sand (?:we|a|one|i|he|she|they|it|you|another|maybe|then)\b|\swith\b|\sthat\b|\s(?:is|would be) (?:an? )?(?:must|needed|essential|important|enough|plenty|fine|good|nice|great|lovely|useful)\b))/iu';
+    private const PAGE_ABOUT = '/\b(?:a|one|another|separate|the)?(?<!own)(?<!each)(?<!own )(?<!each )\s*\bpage\s+(?:(?:is|would be|will be|will do)\s+(?:plenty\s+|enough\s+|fine\s+)?)?(?:for|about|on|of|with|called|named|titled|explaining|introducing|describing|setting out|giving|covering|presenting|listing|showing|where|(?:that|which) (?:shows?|says?|explains?|lists?|tells? (?:you|them|people|folk))(?: about)?)\s+(?<name>[^.,;!?\n()]{2,60}?)(?=\s*(?:[.,;:!?\n()+]|$|\sso\b|\swhich\b|\sbecause\b|\sbut\b|\sand (?:we|a|one|i|he|she|they|it|you|another|maybe|then)\b|\swith\b|\sthat\b|\s(?:is|would be) (?:an? )?(?:must|needed|essential|important|enough|plenty|fine|good|nice|great|lovely|useful)\b))/iu';
     private const NAMED_PAGE = '/(?<name>\p{L}+) page (?:with|where)\s+$/iu';
     private const COUNTED = '/^(?:them|these|those|two|three|four|five|six|seven|eight|nine|ten)$/iu';
     private const PAGE_WITH = '/(?<name>[\p{L}][\p{L} ]{2,39}),?\s+with\s+$/iu';

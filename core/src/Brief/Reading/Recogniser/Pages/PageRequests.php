@@ -44,7 +44,7 @@ final readonly class PageRequests
      */
     public function page(string $name, int $start, float $certainty, string $about = '', ?int $length = null): iterable
     {
-        if ('' === $about && 1 === preg_match('/^(.{4,30}?)\s+(?:with|w\/?)\s+(.{3,})$/iu', $name, $m)) {
+        if ('' === $about && 1 === preg_match('/^(.{4,30}?)\s+(?:with|w\/?)\s+(?!us\b|me\b)(.{3,})$/iu', $name, $m)) {
             [, $name, $about] = $m;
         }
         if (1 === preg_match('/^(?<name>.{2,40}?)\s*\((?<about>[^()]*)\)\s*$/u', $name, $m)) {

@@ -20,6 +20,8 @@ final readonly class SentencesAnswer implements Answer
     private const THEME = '/^\W*(?:\p{L}+\s+){0,2}\p{L}+\.\s+(?:every|each|all|they|it|we|i|you|nobody|no)\b/iu';
     private const SENTENCES_AFTER_THEME = '/^[^.]*\.\s+(*SKIP)(*F)|(?<=[.;])\s+|\n/u';
 
+    private const ASIDE = '/^\([^)]*\)\W*$/u';
+
     public function __construct(private FactKind $kind, private ToldAnswer $cues)
     {
     }
@@ -36,7 +38,7 @@ final readonly class SentencesAnswer implements Answer
         }
         foreach (preg_split($this->isTheme($block->text) ? self::SENTENCES_AFTER_THEME : self::SENTENCES, $block->text, -1, \PREG_SPLIT_OFFSET_CAPTURE) ?: [] as [$part, $at]) {
             $value = Phrase::tidy($part);
-            if (mb_strlen($value) > 2 && !$this->cues->isDenial($value) && (0 === $at || $this->cues->isAnother($value))) {
+            if (mb_strlen($value) > 2 && 1 !== preg_match(self::ASIDE, $part) && !$this->cues->isDenial($value) && (0 === $at || $this->cues->isAnother($value))) {
                 yield new Candidate($this->kind, Typography::capital(rtrim($this->cues->bare($value), ' ,')), $block->start + $at, \strlen(rtrim($part, " \n.;,")), self::CERTAINTY);
             }
         }

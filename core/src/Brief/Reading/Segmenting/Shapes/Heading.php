@@ -82,9 +82,9 @@ final readonly class Heading implements Shape
             '' === $spot->next && $spot->afterBlank && 1 === preg_match(self::ITEM, $spot->beyond) && null !== $this->cues->topics->ofLabel($bare) => true,
             '' === $spot->next => $asks && str_ends_with($bare, ':'),
             str_ends_with($bare, ':') => $spot->afterBlank || $asks,
-            $headed && $asks && $words <= self::WORDS_WHERE_HEADED => true,
+            $headed && $asks && $words <= (1 === preg_match(self::LEADS, $bare) ? self::WORDS : self::WORDS_WHERE_HEADED) => true,
             $capital && $spot->afterBlank && null !== $this->cues->topics->ofLabel($bare) => true,
-            $spot->afterBlank && 1 === preg_match(self::ITEM, $spot->next) && null !== $this->cues->topics->ofLabel($bare) => true,
+            $spot->afterBlank && 1 === preg_match(self::ITEM, $spot->next) && ($headed ? $asks : null !== $this->cues->topics->ofLabel($bare)) => true,
             $headed && $capital && $words <= (1 === preg_match(self::LEADS, $bare) ? self::WORDS_WHERE_HEADED : LabelWords::MOST) && !str_contains($bare, ':') && !str_contains($bare, '@') => true,
             default => $asks && $capital && $words <= self::WORDS_OF_TOPIC && 1 !== preg_match(self::SENTENCE, $bare),
         };

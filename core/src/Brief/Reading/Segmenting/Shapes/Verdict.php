@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace DunePocket\Brief\Reading\Segmenting\Shapes;
 
+use DunePocket\Brief\FactKind;
 use DunePocket\Brief\Reading\BlockKind;
 use DunePocket\Brief\Reading\Line;
 use DunePocket\Brief\Reading\Segmenting\LabelWords;
@@ -26,7 +27,7 @@ final readonly class Verdict implements Shape
     private const NO = '/^[\[(]?\s*(?:[✗✘✕❌]|n)\s*[\])]?$/iu';
     private const PLAIN_NO = '/^(?:no|none|nope|no thanks?|no thank you|not wanted|not needed)\W*$/iu';
     private const CROSSED = '/[☒✗✘✕❌]/u';
-    private const NONE = '/^none,? (?:for|as|because|since|please|thank)/iu';
+    private const WANTED_OR_NOT = '/^(?:none,? (?:for|as|because|since|please|thank)|(?:yes|no|yeah|yep|nope)\b(?! yet))/iu';
     private const THING_WORDS = 6;
 
     public function __construct(private Cues $cues, private LabelWords $words, private PlainAnswer $plain)
@@ -59,7 +60,7 @@ final readonly class Verdict implements Shape
     private function write(Line $thing, Line $answer, Segmentation $into): bool
     {
         $agreed = $this->agreed($thing, $answer);
-        if (null === $agreed || !($this->mayBeWanted($thing->text) || $this->isRefusedInForm($thing->text, $answer->text, $into) || $this->areNone($thing->text, $answer->text))) {
+        if (null === $agreed || !($this->mayBeWanted($thing->text) || $this->isRefusedInForm($thing->text, $answer->text, $into) || $this->isOfPraise($thing->text, $answer->text))) {
             return false;
         }
         $into->close();
@@ -80,10 +81,12 @@ final readonly class Verdict implements Shape
             && null === $this->cues->topic($thing);
     }
 
-    /** "Testimonials: none, for reasons of privacy", though they are asked for as proof too. */
-    private function areNone(string $thing, string $answer): bool
+    /** "Testimonials: none, for reasons of privacy", "Reviews: yes, plenty", though such a label asks for the praise itself. */
+    private function isOfPraise(string $thing, string $answer): bool
     {
-        return 1 === preg_match(self::NONE, $answer) && $this->words->areOfASite(trim($thing, '* ?'));
+        $bare = trim($thing, '* ?');
+
+        return FactKind::Proof->value === $this->cues->topics->ofLabel($bare) && 1 === preg_match(self::WANTED_OR_NOT, $answer) && $this->words->areOfASite($bare);
     }
 
     private function agreed(Line $thing, Line $answer): ?bool
