@@ -77,6 +77,9 @@ final readonly class ToneRecogniser implements Recogniser
         if (\in_array($sentence->block->topic, self::LISTS, true)) {
             return $this->isListOfTones($sentence->text);
         }
+        if (FactKind::Differentiator->value === $sentence->block->topic) {
+            return $this->count($sentence->text) > 1 && $this->isListOfTones($sentence->text);
+        }
         if (null !== $sentence->block->topic || BlockKind::Heading === $sentence->block->kind) {
             return false;
         }
