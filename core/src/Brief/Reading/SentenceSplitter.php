@@ -11,7 +11,7 @@ use DunePocket\Catalogue\TakingBack;
 final readonly class SentenceSplitter
 {
     /** After a full stop, a question or exclamation mark that is none of an abbreviation or an initial. */
-    private const ENDS = '/\b(?:e\.g|i\.e|etc|Mr|Mrs|Ms|Dr|St|Col|Capt|Lt|Sgt|Rev|Fr|Prof|Cllr|Hon|No|vs|Rd|[Ee]st|[Tt]el|ca?|approx|excl?|incl)\.\s(*SKIP)(*F)|(?<![\p{L}\'’])\p{Lu}\.\s(?=\p{Ll})(*SKIP)(*F)|(?<![\p{L}\'’])(?!I\.)\p{Lu}\.\s(?=\p{Lu}(?:\.|\p{Ll}))(*SKIP)(*F)|[.!?]\)\s+(?=\p{Ll})(*SKIP)(*F)|\((?=[^()\n]{0,120}\))[^()\n]*[.!?]\s+\p{Ll}[^()\n]*\)(*SKIP)(*F)|(?<=[.!?]|[.!?]["”’)])\s+(?=\S)|';
+    private const ENDS = '/\b(?:e\.g|i\.e|etc|Mr|Mrs|Ms|Dr|St|Col|Capt|Lt|Sgt|Rev|Fr|Prof|Cllr|Hon|No|vs|Rd|[Ee]st|[Tt]el|ca?|approx|excl?|incl)\.\s(*SKIP)(*F)|(?<![\p{L}\'’])\p{Lu}\.\s(?=\p{Ll})(*SKIP)(*F)|(?<![\p{L}\'’])(?!I\.)\p{Lu}\.\s(?=\p{Lu}(?:\.|\p{Ll}))(*SKIP)(*F)|[.!?]\)\s+(?=\p{Ll})(*SKIP)(*F)|\((?=[^()\n]{0,120}\))[^()\n]*[.!?]\s+\p{Ll}[^()\n]*\)(*SKIP)(*F)|(?<=[.!?]|[.!?]["”’)])\s+(?=[^\s\/|])|';
     private const BOUNDARY = self::ENDS.'\n{2,}|(?<=:)\n(?=\p{Lu})/u';
     private const BOUNDARY_OF_NOTES = self::ENDS.'\n+/u';
     /** So many lines that each begin with a capital are notes, and no text that was wrapped. */

@@ -21,7 +21,7 @@ final readonly class PeopleListedRecogniser implements Recogniser
     private const LEAST = 2;
     private const MOST_WORDS = 7;
     private const LONGEST = 140;
-    private const LEAD = '/^\W*(?:(?:so|and|well|ok|okay|now|then|it[\'’]?s|they[\'’]re|these are|mostly|mainly|usually|largely|chiefly|people[:,]|customers[:,]|who\?)\s+)*/iu';
+    private const LEAD = '/^\W*(?:(?:so|and|well|ok|okay|now|then|it[\'’]?s|they[\'’]re|these are|mostly|mainly|usually|largely|chiefly|people[:,]|customers[:,]|who\?|(?:and )?an? few|the odd|some|lots of|plenty of|quite a few)\s+)*/iu';
     private const IN_BRACKETS = '/\s*\([^)]*\)/u';
     /** What is said of them behind the word that names them. */
     private const REMARK = '/\s+(?:who|with|from|in|on|at|of|near|after|before|during|when|if|once|over|under|aged|looking|getting|moving|coming|going|starting|buying|for|(?:i|we)(?:[\'’]ve| have)? (?:mentioned|said|spoke of|told you about)|mostly|mainly|too|as well|especially|obviously)\b.*$/iu';
@@ -37,11 +37,26 @@ final readonly class PeopleListedRecogniser implements Recogniser
 
     public function recognise(Reading $reading): iterable
     {
-        foreach ($reading->sentences as $sentence) {
-            if ($this->mayList($sentence) && null !== ($list = $this->list($sentence->text))) {
+        $lists = array_map(fn (Sentence $sentence): ?string => $this->mayList($sentence) ? $this->list($sentence->text) : null, $reading->sentences);
+        foreach ($reading->sentences as $i => $sentence) {
+            $list = $lists[$i];
+            if (null !== $list && (\count(Phrase::list($list)) >= self::LEAST || $this->isBesideOther($i, $lists, $reading->sentences))) {
                 yield new Candidate(FactKind::Audience, Phrase::tidy(preg_replace(self::IN_BRACKETS, '', $list) ?? $list), $sentence->start + (int) strpos($sentence->text, $list), \strlen($list), self::CERTAINTY);
             }
         }
+    }
+
+    /**
+     * "Homeowners mainly. Groundsmen. A few schools.".
+     *
+     * @param array<?string> $lists     by number of the sentence
+     * @param list<Sentence> $sentences
+     */
+    private function isBesideOther(int $i, array $lists, array $sentences): bool
+    {
+        $isOne = static fn (int $other): bool => isset($lists[$other]) && $sentences[$other]->block === $sentences[$i]->block;
+
+        return $isOne($i - 1) || $isOne($i + 1);
     }
 
     private function mayList(Sentence $sentence): bool
@@ -58,17 +73,13 @@ final readonly class PeopleListedRecogniser implements Recogniser
     {
         $lead = 1 === preg_match(self::LEAD, $text, $m) ? \strlen($m[0]) : 0;
         $list = rtrim(substr($text, $lead), " \n.!");
-        $parts = Phrase::list($list);
-        if (\count($parts) < self::LEAST) {
-            return null;
-        }
-        foreach ($parts as [$part]) {
+        foreach (Phrase::list($list) as [$part]) {
             if (!$this->arePeople($part)) {
                 return null;
             }
         }
 
-        return $list;
+        return '' === $list ? null : $list;
     }
 
     private function arePeople(string $part): bool

@@ -99,7 +99,7 @@ final readonly class RefusalRecogniser implements Recogniser
         $areWords = false;
         // "A forum (we had one, it got nasty) or a members' area, nobody remembers passwords": both are named.
         foreach (Phrase::listsIn(Phrase::list($sentence->text)) as [$part, $at]) {
-            $lead = 1 === preg_match('/^(?:(?:(?:any|some|an?) (?:kind|sort|form|type)s? of(?: an?)?|anything (?:with|like)|the words?|(?:my|our)(?= \p{Lu})|no|not|nor|and|or|also|an?|the|any|that|those|these|please|please no|definitely no)\s+)+/iu', $part, $m) ? \strlen($m[0]) : 0;
+            $lead = 1 === preg_match('/^(?:(?:(?:any|some|an?) (?:kind|sort|form|type)s? of(?: an?)?|one of (?:those|these)|anything (?:with|like)|the words?|(?:my|our)(?= \p{Lu})|no|not|nor|and|or|also|an?|the|any|that|those|these|please|please no|definitely no)\s+)+/iu', $part, $m) ? \strlen($m[0]) : 0;
             if (1 === preg_match(self::REASON, $part)) {
                 return;
             }

@@ -61,7 +61,7 @@ final readonly class FactWriter
     private function withoutShouting(FactKind $kind, string $value): string
     {
         return match (true) {
-            mb_strtoupper($value) !== $value, 1 !== preg_match('/\p{L}{4,}\s+\p{L}{2,}/u', $value) => $value,
+            mb_strtoupper($value) !== $value, 1 !== preg_match('/\p{L}{4,}\s+\p{L}{2,}|^\p{L}{6,}$/u', $value) => $value,
             FactKind::BusinessName === $kind => Phrase::properName($value),
             default => Typography::capital(mb_strtolower($value)),
         };

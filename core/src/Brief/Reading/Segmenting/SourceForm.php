@@ -15,6 +15,7 @@ final readonly class SourceForm
     private const NUMBERED_QUESTIONS = 3;
     private const NUMBERED_LABELS = 2;
     private const LABELS = 4;
+    private const SHOUTED = 4;
     private const EXPORTED = 4;
     private const HEADINGS = 3;
     private const HEADING_WORDS = 6;
@@ -34,6 +35,7 @@ final readonly class SourceForm
      * @param bool               $headed   short lines above paragraphs are headings, whatever they say
      * @param bool               $stacked  labels and their answers take a line each, without an empty one between
      * @param bool               $unasked  answers carry the numbers of questions that the source does not hold
+     * @param bool               $shouted  all is written in capitals
      * @param bool               $airy     … and so are short lines with an empty one on either side
      */
     private function __construct(
@@ -48,6 +50,7 @@ final readonly class SourceForm
         public bool $exported,
         public bool $stacked,
         public bool $unasked,
+        public bool $shouted,
     ) {
     }
 
@@ -69,6 +72,7 @@ final readonly class SourceForm
             self::isExported($lines, $cues),
             $stacked,
             self::isUnasked($lines),
+            self::isShouted($lines),
         );
     }
 
@@ -92,6 +96,14 @@ final readonly class SourceForm
         }
 
         return \count($asked) < self::NUMBERED_QUESTIONS ? [] : $asked;
+    }
+
+    /** @param list<Line> $lines */
+    private static function isShouted(array $lines): bool
+    {
+        $said = implode(' ', array_map(static fn (Line $line): string => $line->isClients() ? $line->text : '', $lines));
+
+        return (int) preg_match_all('/\p{Lu}/u', $said) > self::SHOUTED * (int) preg_match_all('/\p{Ll}/u', $said);
     }
 
     /**

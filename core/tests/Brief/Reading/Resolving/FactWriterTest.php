@@ -51,6 +51,7 @@ final class FactWriterTest extends TestCase
 
     #[TestWith([FactKind::Audience, 'FAMILIES IN OLD HOUSES', 'Families in old houses'])]
     #[TestWith([FactKind::BusinessName, 'SALT ROAD KITCHEN', 'Salt Road Kitchen'])]
+    #[TestWith([FactKind::PageRequest, 'SERVICING', 'Servicing'])]
     #[TestWith([FactKind::Offering, 'MOT', 'MOT'])]
     #[TestWith([FactKind::Offering, 'MOT tests', 'MOT tests'])]
     public function testNobodyIsShoutedAt(FactKind $kind, string $value, string $written): void

@@ -76,7 +76,7 @@ final readonly class Heading implements Shape
         $headed = $into->form->headed && $spot->afterBlank;
 
         return match (true) {
-            mb_strtoupper($bare) === $bare && 1 === preg_match('/\p{L}{3}/u', $bare) && !$into->justAsked() => true,
+            !$into->form->shouted && mb_strtoupper($bare) === $bare && 1 === preg_match('/\p{L}{3}/u', $bare) && !$into->justAsked() => true,
             '' === $spot->next && $spot->afterBlank && $into->form->airy && $capital && !str_contains($bare, '@') && !str_contains($bare, ':') && !$into->justAsked() => true,
             '' === $spot->next && $spot->afterBlank && $into->isNumbered() && $capital && $words <= self::WORDS_OF_TOPIC && 1 === preg_match(self::PLAIN, $bare) && !$into->justAsked() => true,
             '' === $spot->next && $spot->afterBlank && 1 === preg_match(self::ITEM, $spot->beyond) && null !== $this->cues->topics->ofLabel($bare) => true,

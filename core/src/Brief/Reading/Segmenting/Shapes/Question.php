@@ -26,6 +26,8 @@ final readonly class Question implements Shape
     private const QUOTED = '/["“][^"”?]*\?(?=["”])/u';
     /** "Customers are farmers and schools. What do we do that others don't?" */
     private const SAID_BEFORE = '/^(?!.*\b(?:you|your|please)\b)(?:[^.!?]{12,}[.!]\s+)+(?=\p{Lu}[^.!?]*\?)/u';
+    /** "prices / first time? / timetable" */
+    private const IN_A_LIST = '/\?\s+[\/|]\s/u';
     private const SHORT = 4;
     /** "Live chat?" */
     private const NAME = 3;
@@ -42,6 +44,9 @@ final readonly class Question implements Shape
     /** Whether the text is a question; it is asked then, and answered when it goes on. */
     public function ask(int $start, string $text, Segmentation $into): bool
     {
+        if (1 === preg_match(self::IN_A_LIST, $text)) {
+            return false;
+        }
         if (1 === preg_match(self::WITHOUT_MARK, $text, $m)) {
             $into->close();
             $into->ask(new Line($start + \strlen($m['lead']), $m['asks']), $this->cues->topic($m['asks']));
