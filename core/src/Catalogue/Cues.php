@@ -24,6 +24,7 @@ final readonly class Cues
     public TakingBack $takingBack;
 
     public PageNameCues $pageNames;
+    public PageWordingCues $pageWordings;
 
     public OfferingNameCues $offeringNames;
 
@@ -198,6 +199,7 @@ final readonly class Cues
         ), $brief->child('patterns')->children('patterns'));
         $this->topics = new Topics($brief->child('topics'), $expand);
         $this->pageNames = new PageNameCues($brief->child('page-names'), $expand);
+        $this->pageWordings = new PageWordingCues($brief->child('page-wordings'), $expand);
         $this->offeringNames = new OfferingNameCues($brief->child('offering-names'), $expand);
         $this->toldAnswers = new ToldAnswers($brief->child('told-answers'), $expand);
         $this->answers = new AnswerCues($brief->child('answers'), $expand);

@@ -38,8 +38,8 @@ final readonly class PageRecogniser implements Recogniser
         $this->asked = new AskedPages($cues, $make, $this->spoken);
         $this->names = new NamesAlone($make);
         $this->sentences = new NamesAsSentences($make);
-        $this->announced = new AnnouncedPages($make);
-        $this->before = new NamesBefore($make);
+        $this->announced = new AnnouncedPages($make, $cues->pageWordings);
+        $this->before = new NamesBefore($make, $cues->pageWordings);
     }
 
     public function recognise(Reading $reading): iterable

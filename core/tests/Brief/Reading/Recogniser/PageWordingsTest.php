@@ -28,11 +28,12 @@ final class PageWordingsTest extends TestCase
     {
         $catalogue = Bench::catalogue();
         [$cues, $make, $negation] = [$catalogue->cues(), self::make(), new Negation($catalogue->cues())];
+        $words = $cues->pageWordings;
         $wordings = [
-            new Pages\PageEach($make, $negation), new Pages\PageEachFor($make, $negation), new Pages\OwnPage($make, $negation), new Pages\OneAbout($make),
-            new Pages\ListAnew($make), new Pages\PointedAt($make), new Pages\KnownTail($make, $negation), new Pages\ListAfterMark($make, $negation, $cues), new Pages\NamesInCapitals($make, $negation),
-            new Pages\NamesUnseparated($make, $catalogue->pageKinds()), new Pages\Enumerated($make, $negation), new Pages\NamedWish($cues, $make),
-            new Pages\SomePage($cues, $make, $negation), new Pages\PagesFor($make, $negation), new Pages\PageAbout($make, $negation), new Pages\NamesAlone($make),
+            new Pages\PageEach($make, $negation), new Pages\PageEachFor($make, $negation, $words), new Pages\OwnPage($make, $negation, $words), new Pages\OneAbout($make, $words),
+            new Pages\ListAnew($make, $words), new Pages\PointedAt($make), new Pages\KnownTail($make, $negation), new Pages\ListAfterMark($make, $negation, $cues), new Pages\NamesInCapitals($make, $negation),
+            new Pages\NamesUnseparated($make, $catalogue->pageKinds()), new Pages\Enumerated($make, $negation, $words), new Pages\NamedWish($cues, $make),
+            new Pages\SomePage($cues, $make, $negation), new Pages\PagesFor($make, $negation), new Pages\PageAbout($make, $negation, $words), new Pages\NamesAlone($make),
         ];
 
         return array_combine(array_map(static fn (PageWording $wording): string => substr((string) strrchr($wording::class, '\\'), 1), $wordings), $wordings);

@@ -18,20 +18,12 @@ final readonly class AskedPages implements PageWording
     private const ITEM = 0.97;
     private const CERTAINTY = 0.96;
     private const SHORT = 4;
-    private const NUMBER = '(?:two|three|four|five|six|seven|eight|nine|ten)';
     private const REFUSES = '/^(?:no|not|don[\'’]?t|please no)\b/iu';
-    private const REFUSED_AFTER = '/\b(?:is|are) (?:not|no longer) (?:required|needed|wanted|necessary|part)\b|\b(?:is|are)n[\'’]t (?:required|needed|wanted|necessary)\b|\b(?:is|are|falls?|lies?) (?:outside|beyond|out of) (?:of )?(?:the |our )?(?:scope|remit|brief)\b/iu';
     /** "The site shall comprise the following pages: Home, Prices" */
     private const SAYS_WHICH = '/^[^:]*\b(?:pages|site|website|menu)\b[^:]*:\s*[^,]+,[^,]+,/iu';
     private const REFUSAL_INSIDE = '/\b(?:no|not|don[\'’]?t|without)\b/iu';
-    /** "Five pages: home, …", "so pages, home, …", "AGREED: home, …" */
-    private const BEFORE_LIST = '/^\s*(?:it was |we )?(?:agreed|decided|resolved|settled|approved|suggested|proposed)(?: (?:on|as follows|these|the following))?:\s*|^[^:,]{0,40}(?:\b(?:pages?|site|website|menu)\b|\d|\b'.self::NUMBER.'\b)[^:,]{0,20}:\s*|^\s*(?:so\s+)?(?:for )?(?:the )?pages?[,:]?\s+(?:i[\'’]ve got |i[\'’]d got |(?:i|we) (?:have |had |said |thought(?: of)? |wanted |reckon(?:ed)? ))?(?=\p{L}+,)/iu';
-    /** "OK so we said home, …" */
-    private const LEAD = '/^\s*(?:(?:so|ok|okay|right|then|well)[, ]+)*(?:(?:one|a page) each for|i[\'’]?d have|i[\'’]ve (?:got|noted|put|written)(?: down)?|i have|we said|we have|that[\'’]?s|you said|you want|we[\'’]d want|it[\'’]s)\s+/iu';
     /** "Our bread, with a list of what we bake on which day.", "Sessions, so when and where." */
     private const ONE_WITH = '/^([^,;:]{3,40}), (?:with|so|where|which|because|obviously|of course|naturally|since|as)\b[^,;]*$/iu';
-    /** "Getting here has to have a map and directions in words." */
-    private const SAYS_WHAT_IS_THERE = '/^(?!.*\b(?:web ?site|site|menu|pages|we|i)\b)\s*["“]?[^,:;]{3,40}?\b(?:has|have|needs?|ought) to (?:have|be|show|list|say|include|contain)\b|^(?!.*\b(?:web ?site|site|menu|pages|we|i)\b)\s*["“]?[^,:;]{3,40}? (?:should|must|will|can) (?:have|be|show|list|say|include|contain|hold)\b/iu';
     /** "How to order because nobody ever knows" */
     private const REASON = '/\s(?:because|cos|coz|since|as (?:people|nobody|everyone|they|we|it))\b[^,;]*$/iu';
     private const OF_THEIR_OWN = '/\b(?:each|every|apiece)\b|\bpages?\b[^.]{0,60}\b(?:their own|its own)\b/iu';
@@ -62,7 +54,7 @@ final readonly class AskedPages implements PageWording
         }
         $isItem = BlockKind::Item === $sentence->block->kind && $sentence->isFirst();
 
-        if (($isItem || !str_contains($sentence->text, ',')) && 1 === preg_match(self::REFUSED_AFTER, $sentence->text)) {
+        if (($isItem || !str_contains($sentence->text, ',')) && 1 === preg_match($this->cues->pageWordings->refusedAfter, $sentence->text)) {
             return [];
         }
 
@@ -97,11 +89,11 @@ final readonly class AskedPages implements PageWording
     /** @return iterable<Candidate> */
     private function list(Sentence $sentence): iterable
     {
-        $text = preg_replace([self::ONE_WITH, self::REASON], ['$1', ''], $this->withoutLead(self::LEAD, $this->withoutLead(self::BEFORE_LIST, $sentence->text))) ?? $sentence->text;
+        $text = preg_replace([self::ONE_WITH, self::REASON], ['$1', ''], $this->withoutLead($this->cues->pageWordings->leadToList, $this->withoutLead($this->cues->pageWordings->beforeAskedList, $sentence->text))) ?? $sentence->text;
         if (1 === preg_match(self::OF_THEIR_OWN, $text) && 1 !== preg_match('/[,;]/', $text)) {
             return;
         }
-        if (1 === preg_match(self::SAYS_WHAT_IS_THERE, $text)) {
+        if (1 === preg_match($this->cues->pageWordings->saysWhatIsThere, $text)) {
             return;
         }
         $wanted = 1 === preg_match(self::REFUSAL_INSIDE, $text, $m, \PREG_OFFSET_CAPTURE) ? substr($text, 0, (int) $m[0][1]) : $text;

@@ -8,6 +8,7 @@ use DunePocket\Brief\Reading\Negation;
 use DunePocket\Brief\Reading\Phrase;
 use DunePocket\Brief\Reading\Recogniser\Covered;
 use DunePocket\Brief\Reading\Sentence;
+use DunePocket\Catalogue\PageWordingCues;
 
 /** "home, about, services and contact": a list in a sentence about pages or the site, most of it page names. */
 final readonly class Enumerated implements PageWording
@@ -15,23 +16,17 @@ final readonly class Enumerated implements PageWording
     private const CERTAINTY = 0.95;
     private const LEAST = 3;
     private const NAME_WORDS = 5;
-    private const ABOUT_PAGES = '/\b(?:pages?|site|website|menu)\b|^\W*(?:(?:so|ok|okay|and)\b[,:]?\s+)*(?:(?:i|we)[\'’]d (?:say|go for|have|go with)|i(?:[\'’]m| am)? (?:thinking|reckon|think|guess))\b[,:]?\s+(?=(?:[^,.]+,){2})|^\W*(?:(?:so|just|it shall consist of|maybe|i think|i suppose|ok|okay|then)\b[,:]?\s+)*(?:an?\s+|the\s+)?(?:home(?: ?page)?|front page|landing page|welcome|start)\s*[,\/;]|(?-i:\bHome(?: page)?)\s*[,\/]|\b(?:suggest|listed|imagine|picture|see|propose|want|need|have|with|be)\b[:\s]+(?:the )?home(?: ?page)?\s*[,\/;]/iu';
-    private const BEFORE_FIRST_PAGE = '/\b(?:pages?|site|website|menu|need|want|have|like|be|with|are|include|includes|consist|following|certainly|suggest|listed|imagine|imagining|imagined|picture|picturing|mind|were|envisage|envisaging|envision|envisioning|see|seeing|propose|think|so|suppose|for|just)\b\s*(?:[:–—-]\s*|(?:are|is|of|for|with|like|such as|would be|could be|should be|please)\s*:?\s*)*(?=(?:an?\s+|the\s+)?(?:home|front|welcome|about|services|who we|what we|start|landing)\b)/iu';
-    private const BEFORE_LIST = '/\bpages?\b[^:\n]{0,50}:\s*|\bpages\s+(?:for|on|about)?\s*(?=(?:the )?[\p{L}]+,)/iu';
-    /** "I would need a shop, gift vouchers and contact" */
-    private const WISHED = '/^[^,:]{0,30}?\b(?:i|we)(?:[\'’]d)?\s+(?:would |will |shall |just |only )*(?:need|want|like|wish|imagine|see|suggest|propose)(?:\s+to have|\s+for)?\s+/iu';
-    private const LEAD = '/^\W*(?:pages? )?(?:(?:i|we)[\'’]d (?:say|go for|go with|have|want|like|need)|i(?:[\'’]m| am)? (?:thinking|think|reckon|suppose|guess|dunno)|maybe|probably)[,:]?\s+/iu';
     /** "…, about me with a picture of me and the bike, and contact" */
     private const WITH = '/(?<=\p{L})(?<!start)(?<!begin)(?<!work) with (?:an?|the|some|our|my|lots|all|pictures?|photos?)\b[^,.;:]*(?=,|\s*[.;!?]?\s*$)/iu';
     private const END = '/[.;!?]\s|\s[-–—]\s|,?\s(?:but|so|nothing|no|that[\'’]?s|not|without|because)\b/iu';
 
-    public function __construct(private PageRequests $make, private Negation $negation)
+    public function __construct(private PageRequests $make, private Negation $negation, private PageWordingCues $wordings)
     {
     }
 
     public function requests(Sentence $sentence): iterable
     {
-        if (1 !== preg_match(self::ABOUT_PAGES, $sentence->text)) {
+        if (1 !== preg_match($this->wordings->aboutPages, $sentence->text)) {
             return;
         }
         $text = preg_match_all('~\p{L}/(?=\p{L})~u', $sentence->text) > 1 ? str_replace('/', ',', $sentence->text) : $sentence->text;
@@ -58,14 +53,14 @@ final readonly class Enumerated implements PageWording
     private function start(string $text): int
     {
         $from = 0;
-        foreach ([self::BEFORE_FIRST_PAGE, self::BEFORE_LIST, self::WISHED] as $before) {
+        foreach ([$this->wordings->beforeFirstPage, $this->wordings->beforeList, $this->wordings->wishedList] as $before) {
             if (1 === preg_match($before, $text, $m, \PREG_OFFSET_CAPTURE)) {
                 $from = (int) $m[0][1] + \strlen($m[0][0]);
                 break;
             }
         }
 
-        return $from + (1 === preg_match(self::LEAD, substr($text, $from), $lead) ? \strlen($lead[0]) : 0);
+        return $from + (1 === preg_match($this->wordings->leadToFirst, substr($text, $from), $lead) ? \strlen($lead[0]) : 0);
     }
 
     /** @param list<array{string, int}> $parts two known pages, or one among names in capitals */

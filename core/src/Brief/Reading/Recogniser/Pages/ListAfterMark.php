@@ -17,12 +17,9 @@ final readonly class ListAfterMark implements PageWording
     private const LEAST = 3;
     private const KNOWN = 2;
     private const NAME_WORDS = 4;
-    /** What comes before a list of names that are to be pages. */
-    private const WANTED = '/\b(?:needs?|wants?|have|include|imagine|see|suggest|propose|like|picture|structure|sections?|contents?|menu|pages?)\b[^:–—]{0,30}[:–—-]\s*$/iu';
 
     /** "the shop, where a few can be bought", "a page that says sell us your books" */
     private const REMARK = '/\s+(?:of course|obviously|naturally)$|,\s.*$|\s(?:where|which|so that)\s.*$/isu';
-    private const CALLED = '/^(?:and |then |lastly |finally )*(?:(?:an?|one|another)(?: page)? (?:on|in|for|with) which (?:to |people (?:can )?|you (?:can )?|they (?:can )?|visitors (?:can )?)|(?:an?|one|another) page (?:that (?:says|is called|tells (?:people|them))|called|about|for|on|with|saying) )?/iu';
     /** "… it needs: the front page; the shop; events; visit", "After that, Funerals; Memorials; Costs, by law; About us" */
     private const TOLD = '/(?::\s+|^(?:(?:after (?:that|this|those)|then|next|beyond that|besides)[, ]+)*)(?<list>(?:[^.;!?\n:]{3,120};\s+){3,}[^.;!?\n:]{3,120})/iu';
     private const OF_PAGES = '/\bpages\b[^:]{0,30}:\s*$/iu';
@@ -62,7 +59,7 @@ final readonly class ListAfterMark implements PageWording
         [$list, $offset] = [$m['list'][0], (int) $m['list'][1]];
         $pages = [];
         foreach (preg_split('/;\s+/u', $list, -1, \PREG_SPLIT_OFFSET_CAPTURE) ?: [] as [$part, $at]) {
-            $lead = 1 === preg_match(self::CALLED, $part, $called) ? \strlen($called[0]) : 0;
+            $lead = 1 === preg_match($this->cues->pageWordings->calledInList, $part, $called) ? \strlen($called[0]) : 0;
             $name = rtrim(preg_replace(self::REMARK, '', substr($part, $lead)) ?? $part);
             $pages[] = [$name, $offset + (int) $at + $lead, trim(substr($part, $lead + \strlen($name)), ' ,.')];
         }
@@ -102,7 +99,7 @@ final readonly class ListAfterMark implements PageWording
     private function announced(array $parts, string $before): bool
     {
         return ($this->make->areNames($parts) || \count($parts) > self::LEAST)
-            && 1 === preg_match(self::WANTED, $before)
+            && 1 === preg_match($this->cues->pageWordings->wantedBeforeMark, $before)
             && [] === array_filter($parts, static fn (array $part): bool => str_word_count($part[0]) > self::NAME_WORDS);
     }
 }

@@ -7,6 +7,7 @@ namespace DunePocket\Brief\Reading\Recogniser\Pages;
 use DunePocket\Brief\Reading\Candidate;
 use DunePocket\Brief\Reading\Phrase;
 use DunePocket\Brief\Reading\Sentence;
+use DunePocket\Catalogue\PageWordingCues;
 
 /** "So the list is now home, services and contact.": the pages as they are after all, instead of those asked for before. */
 final readonly class ListAnew implements PageWording
@@ -17,15 +18,14 @@ final readonly class ListAnew implements PageWording
     private const LEAST = 3;
     /** "The new list is fish, lamb and cake." */
     private const LEAST_KNOWN = 2;
-    private const SAYS_SO = '/\b(?:(?:the|our|my) )?(?:(?:list|pages|menu|structure|site ?map|navigation)(?: of pages)? (?:is|are|becomes?|would be) now|(?:(?:new|latest) (?:list|structure|site ?map)|(?:final|revised|updated|corrected) (?:list|pages|structure|site ?map|navigation))(?: of pages)?(?: (?:is|are|would be))?)\s*[:–-]?\s*(?<list>\p{L}[^.;!?]{8,})/iu';
 
-    public function __construct(private PageRequests $make)
+    public function __construct(private PageRequests $make, private PageWordingCues $wordings)
     {
     }
 
     public function requests(Sentence $sentence): iterable
     {
-        if (1 !== preg_match(self::SAYS_SO, $sentence->text, $m, \PREG_OFFSET_CAPTURE)) {
+        if (1 !== preg_match($this->wordings->listedAnew, $sentence->text, $m, \PREG_OFFSET_CAPTURE)) {
             return;
         }
         $names = Phrase::list((string) $m['list'][0]);

@@ -13,7 +13,6 @@ final readonly class NamedWish implements PageWording
 {
     private const CERTAINTY = 0.7;
     private const NAME_WORDS = 3;
-    private const WISH = '/(?:^|[.,;]\s+|\band\s+)(?:an?\s+|the\s+)?(?<name>[\p{L}\'’ -]{3,30}?)\s+would be (?:lovely|nice|great|good|handy|useful|brilliant|fab|perfect)/iu';
     private const PICTURES = '/^(?:[\p{L}]+ )?(?:photos?|pictures?|images?)$/iu';
     private const NO_PAGE = '/^what$|^(?:before|after|by|until|around|sometime)\b|\b(?:it|that|this|which|anything|something|somewhere|help|photos?|pictures?|colou?rs?|people|website|site|copy|words?|style|tone|look)\b/iu';
 
@@ -23,7 +22,7 @@ final readonly class NamedWish implements PageWording
 
     public function requests(Sentence $sentence): iterable
     {
-        if (1 === preg_match(self::WISH, $sentence->text, $m, \PREG_OFFSET_CAPTURE) && $this->isPage($m['name'][0])) {
+        if (1 === preg_match($this->cues->pageWordings->namedWish, $sentence->text, $m, \PREG_OFFSET_CAPTURE) && $this->isPage($m['name'][0])) {
             yield from $this->make->page($m['name'][0], $sentence->start + (int) $m['name'][1], self::CERTAINTY);
         }
     }

@@ -7,21 +7,19 @@ namespace DunePocket\Brief\Reading\Recogniser\Pages;
 use DunePocket\Brief\Reading\Negation;
 use DunePocket\Brief\Reading\Phrase;
 use DunePocket\Brief\Reading\Sentence;
+use DunePocket\Catalogue\PageWordingCues;
 
 /** "Lessons and the sauna need a page each", "each treatment should have its own page" */
 final readonly class OwnPage implements PageWording
 {
     private const CERTAINTY = 0.93;
     private const SPEAKS_OF_PAGES = '/\b(?:page|section)/iu';
-    private const OWN_PAGE = '/(?:^|[,;:]\s|\(\s?|\b(?:and|but|that|think|so)\s|[-–—]\s)(?<names>[^.;:!?\n(]{3,120}?)\s+(?:should|must|shall|could|would|will|to|all|both|really|definitely|probably)?\s*(?:all |both |each )?(?:need|needs|require|requires|have|has|get|gets|want|wants|deserve|deserves|be|on)\s+(?:to have |have )?(?:on )?(?:a|an|its|their|one|it[\'’]s|there)\s*(?:own\s+|separate\s+|dedicated\s+)*pages?(?!\s+(?:about|explaining|listing|showing|where)\b)(?<each>\s+(?:each|of (?:its|their) own|apiece))?/iu';
-    /** "Case studies should be a section of their own", "weddings on one page and funerals on another" */
-    private const IN_OTHER_WORDS = ['/\b(?:that|this|it) as (?:a|its own|an extra|another) page(?: of its own)?\s*[,:–—-]\s*["“\'‘](?<names>[^"”’]{3,40})["”’\']/iu', '/(?:^|[,;:]\s|\b(?:and|but|that|think|so)\s)(?<names>(?![^.;]*\b(?:each|every|all)\b)[^.;:!?\n]{3,60}?)\s+(?:should|must|could|would|will) (?:be|have) an? (?:page|section) of (?:its|their) own\b/iu', '/(?:^|[.,;]\s)(?<names>(?:\p{L}+ ){0,2}\p{L}+ [+&] (?:\p{L}+ ){0,1}\p{L}+) on one page(?=\s*(?:[,.;]|$))/iu', '/\b(?:want|like|have|put|see)\s+(?<names>[^.;:!?\n]{3,40}?) on one page\b/iu', '/\bon one page,?\s+and\s+(?<names>[^.;:!?\n]{3,40}?) on (?:another|the other|a second)\b/iu'];
     private const OF_ITS_OWN = '/\b(?:each|every|own|separate|dedicated|apiece)\b/iu';
     private const POINTS_BACK = '/^(?<names>[^,]{3,40}),.*,\s(?:they|these|those|that|it)$/iu';
     /** "The site should have a page …" says nothing of which. */
     private const OF_THE_SITE = '/\b(?:we|i|it|you|they|there|site|website)\b/iu';
 
-    public function __construct(private PageRequests $make, private Negation $negation)
+    public function __construct(private PageRequests $make, private Negation $negation, private PageWordingCues $wordings)
     {
     }
 
@@ -30,12 +28,12 @@ final readonly class OwnPage implements PageWording
         if (1 !== preg_match(self::SPEAKS_OF_PAGES, $sentence->text)) {
             return;
         }
-        foreach (self::IN_OTHER_WORDS as $wording) {
+        foreach ($this->wordings->ownPageTold as $wording) {
             if (1 === preg_match($wording, $sentence->text, $named, \PREG_OFFSET_CAPTURE) && !$this->negation->covers($sentence, (int) $named['names'][1] + \strlen($named['names'][0]))) {
                 yield from $this->make->pages(Phrase::list($named['names'][0]), $sentence->start + (int) $named['names'][1], self::CERTAINTY);
             }
         }
-        if (1 !== preg_match(self::OWN_PAGE, $sentence->text, $m, \PREG_OFFSET_CAPTURE)) {
+        if (1 !== preg_match($this->wordings->ownPage, $sentence->text, $m, \PREG_OFFSET_CAPTURE)) {
             return;
         }
         [$names, $offset, $whole] = [$m['names'][0], (int) $m['names'][1], $m[0][0]];

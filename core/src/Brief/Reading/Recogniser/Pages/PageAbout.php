@@ -7,24 +7,24 @@ namespace DunePocket\Brief\Reading\Recogniser\Pages;
 use DunePocket\Brief\Reading\Negation;
 use DunePocket\Brief\Reading\Phrase;
 use DunePocket\Brief\Reading\Sentence;
+use DunePocket\Catalogue\PageWordingCues;
 
 /** "a page about the barn", "one page is plenty for the services", "a page for every town" */
 final readonly class PageAbout implements PageWording
 {
     private const CERTAINTY = 0.93;
-    private const PAGE_ABOUT = '/\b(?:a|one|another|separate|the)?(?<!own)(?<!each)(?<!own )(?<!each )\s*\bpage\s+(?:(?:is|would be|will be|will do)\s+(?:plenty\s+|enough\s+|fine\s+)?)?(?:for|about|on|of|with|called|named|titled|explaining|introducing|describing|setting out|giving|covering|presenting|listing|showing|where|(?:that|which) (?:shows?|says?|explains?|lists?|tells? (?:you|them|people|folk))(?: about)?)\s+(?<name>[^.,;!?\n()]{2,60}?)(?=\s*(?:[.,;:!?\n()+]|$|\sso\b|\swhich\b|\sbecause\b|\sbut\b|\sand (?:we|a|one|i|he|she|they|it|you|another|maybe|then)\b|\swith\b|\sthat\b|\s(?:is|would be) (?:an? )?(?:must|needed|essential|important|enough|plenty|fine|good|nice|great|lovely|useful)\b))/iu';
     private const NAMED_PAGE = '/(?<name>\p{L}+) page (?:with|where)\s+$/iu';
     private const COUNTED = '/^(?:them|these|those|two|three|four|five|six|seven|eight|nine|ten)$/iu';
     private const PAGE_WITH = '/(?<name>[\p{L}][\p{L} ]{2,39}),?\s+with\s+$/iu';
     private const NO_THING = '/^(?:its|their|our|his|her) own\b|^(?:course$|google|facebook|it|that|this|now|you|(?:us|me)\b.|(?:the )?(?:two|three|four|both|all) of us\b)/iu';
 
-    public function __construct(private PageRequests $make, private Negation $negation)
+    public function __construct(private PageRequests $make, private Negation $negation, private PageWordingCues $wordings)
     {
     }
 
     public function requests(Sentence $sentence): iterable
     {
-        preg_match_all(self::PAGE_ABOUT, $sentence->text, $matches, \PREG_SET_ORDER | \PREG_OFFSET_CAPTURE);
+        preg_match_all($this->wordings->pageAbout, $sentence->text, $matches, \PREG_SET_ORDER | \PREG_OFFSET_CAPTURE);
         foreach ($matches as $m) {
             [$name, $offset] = [$m['name'][0], (int) $m['name'][1]];
             if ($this->negation->covers($sentence, (int) $m[0][1]) || 1 === preg_match(self::NO_THING, $name) || $this->isNamed(substr($sentence->text, 0, $offset))) {

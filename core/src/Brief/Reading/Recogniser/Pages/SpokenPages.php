@@ -24,21 +24,22 @@ final readonly class SpokenPages implements PageWording
 
     public function __construct(Cues $cues, PageRequests $make, Negation $negation, PageKinds $pages)
     {
-        $this->eachFor = new PageEachFor($make, $negation);
-        $this->own = [new OwnPage($make, $negation), new PageEach($make, $negation)];
+        $wordings = $cues->pageWordings;
+        $this->eachFor = new PageEachFor($make, $negation, $wordings);
+        $this->own = [new OwnPage($make, $negation, $wordings), new PageEach($make, $negation)];
         $this->wordings = [
-            new ListAnew($make),
+            new ListAnew($make, $wordings),
             new PointedAt($make),
-            new Enumerated($make, $negation),
+            new Enumerated($make, $negation, $wordings),
             new KnownTail($make, $negation),
             new ListAfterMark($make, $negation, $cues),
             new NamesInCapitals($make, $negation),
             new NamesUnseparated($make, $pages),
-            new OneAbout($make),
+            new OneAbout($make, $wordings),
             new NamedWish($cues, $make),
             new SomePage($cues, $make, $negation),
             new PagesFor($make, $negation),
-            new PageAbout($make, $negation),
+            new PageAbout($make, $negation, $wordings),
         ];
     }
 
