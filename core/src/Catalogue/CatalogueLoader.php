@@ -16,7 +16,7 @@ final readonly class CatalogueLoader
     private const FILES = ['page-kinds', 'own-pages', 'section-kinds', 'menu-order', 'phrasing', 'reasons', 'findings', 'effort', 'sample-copy', 'slots'];
     /** What an entry says of itself alone. */
     private const OWN = ['general' => true, 'called' => true];
-    private const BRIEF = ['cues', 'patterns', 'refusals', 'unwilling', 'taking-back', 'answers', 'told-answers', 'page-names', 'page-wordings', 'offering-names', 'offering-frames', 'topics', 'kinds', 'goals', 'tones', 'features', 'questions', 'doubts', 'usual-answers', 'voice', 'languages'];
+    private const BRIEF = ['cues', 'patterns', 'refusals', 'unwilling', 'taking-back', 'answers', 'told-answers', 'page-names', 'page-wordings', 'offering-names', 'offering-wordings', 'offering-frames', 'topics', 'kinds', 'goals', 'tones', 'features', 'questions', 'doubts', 'usual-answers', 'voice', 'languages'];
     private const WORD_LISTS = ['words', 'names', 'people', 'adjectives', 'trades'];
     private const WEIGHTS = ['goal', 'business_name', 'offering', 'page_request', 'page_refusal', 'audience', 'avoid_word', 'differentiator'];
     private const WEIGHTS_OF_EACH = ['feature', 'goals'];

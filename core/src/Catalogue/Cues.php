@@ -27,6 +27,7 @@ final readonly class Cues
     public PageWordingCues $pageWordings;
 
     public OfferingNameCues $offeringNames;
+    public OfferingWordingCues $offeringWordings;
 
     /** @var array<string, list<string>> patterns by goal, of what counts where something is wished for */
     public array $goals;
@@ -200,6 +201,7 @@ final readonly class Cues
         $this->topics = new Topics($brief->child('topics'), $expand);
         $this->pageNames = new PageNameCues($brief->child('page-names'), $expand);
         $this->pageWordings = new PageWordingCues($brief->child('page-wordings'), $expand);
+        $this->offeringWordings = new OfferingWordingCues($brief->child('offering-wordings'), $expand);
         $this->offeringNames = new OfferingNameCues($brief->child('offering-names'), $expand);
         $this->toldAnswers = new ToldAnswers($brief->child('told-answers'), $expand);
         $this->answers = new AnswerCues($brief->child('answers'), $expand);

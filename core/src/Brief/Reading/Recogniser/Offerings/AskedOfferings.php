@@ -17,35 +17,13 @@ final readonly class AskedOfferings
 {
     private const ITEM = 0.96;
     public const CERTAINTY = 0.95;
-    /** "Independent opticians" says what they are, not what they offer. */
-    private const PROFESSION = '/^(?!.*\bfor\b)[^,]{3,40}?\b(?:(?<people>\p{L}+(?:ers|ors|ists|ians|ants|ects|smiths|wrights))|company|firm|agency|practice|studio|charity|club)\.?$/iu';
-    /** "For the benefit of the designer: day trips": what stands before it is no name. */
-    private const TALK = '/^(?:for|so|in|to|as)\b/iu';
-    /** "And forging days: two people at a time" names one more. */
-    private const ONE_MORE = '/^(?:and|then|plus|also),?(?: then)?\s+/iu';
-    private const SUMMED_UP = '/^[^:.;,\d]{3,60}:\s+(?=[^:]+$)/u';
-    /** "Equipment hire: hoists, beds", after another thing: the first is offered, the rest is said of it. */
-    private const GROUP = '/(?:hire|rental|classes|lessons|courses|workshops|tours|training|repairs|retreats|trips|surveys|sales|events|parties)$/iu';
-    /** "We take people out in kayaks - trips, lessons, hire" */
-    private const SPELLED_OUT = '/^(?:we|i|it)\b[^:;–—]{3,90}(?:\s[-–—]\s+|:\s+)(?=[^:–—]+,)/iu';
-    /** "logs, delivered, September to March" */
-    private const REMARK_BEHIND = '/(?<=[\p{L})]),\s(?:(?:one|two|three) or (?:two|three|four)\b|about\b|around\b|once\b|twice\b|(?:mon|tues?|wed|thu(?:rs)?|fri|sat|sun)\w*\b|\p{L}+ed\b|mostly\b|mainly\b|usually\b|free\b|new and\b|both\b|all\b)(?!\s+\p{L}+s?\s*(?:,|and\b)).*$/us';
-    private const REMARK = '/^(?:free|by|with|from|for|on|in|at|up to|bring|all|each|every|an?|the|mostly|mainly|usually|if|when|no|only|one|two|three|six|\d+)\b/iu';
     /** A thing and what is said of it; more than this between commas are several things. */
     private const MOST_REMARKED = 4;
     /** "the summer fair, the uniform sale" is a list. */
     private const ARTICLE = '/^(?:an?|the)\s/iu';
-    /** A sentence rather than a list. */
-    private const SAYS = '/^(?!(?-i:IT)\b)(?:it[\'’]?s|we[\'’]?re|we|i|it|they|there|this|all|each|every|people|most|some|you|our|that[\'’]?s|not)\b|\b(?:my|his|her|she|he|it[\'’]?s|we[\'’]re|is|are|was|were|started|comes?|costs?|included|know|think)\b/iu';
 
     /** In words. */
     private const SHORT_ANSWER = 4;
-    private const NO_NAME = '/^(?:see|as|yes|no|ask|ok|tbc|tba|lots?|many|everything|anything|all|both|various|too|to|for|from|by|with)\b|[?!:\d]|\b(?:below|above|attached|etc|things|stuff)\b/iu';
-
-    private const EXCEPTED = '/[,;(–-]?\s*\b(?:save for|except(?: for)?|apart from|other than|not|but (?:not|no longer|we)|(?:we|i|it|they) (?:no longer|don[\'’]?t|do not|stopped|gave up|used to))\b[^;.]*[.!]?\s*$/iu';
-
-    /** "Interior designer in Richmond, working on period houses" */
-    private const PROFESSION_AND_WHERE = '/^(?:an? )?(?:[\p{L}-]+ ){0,3}[\p{L}-]+(?:er|or|ist|ian|ant|ect|smith|wright|company|firm|agency|practice|studio|charity|club)(?:,? (?:in|near|at|from|of|based|working|covering|specialising|serving)\b[^.]*)\.?$/iu';
 
     /** @param string $people plurals of nouns that mean people, as WordList takes them */
     public function __construct(private Cues $cues, private string $people, private OfferingItem $item, private InRunningText $running, private SaidFirst $first, private PricedThings $priced, private OneByOne $single)
@@ -56,16 +34,16 @@ final readonly class AskedOfferings
     public function offered(Sentence $sentence): iterable
     {
         $sentence = $this->withoutGivenUp($sentence);
-        if ($this->cues->isBlank($sentence->text) || $this->cues->givenUp->standIn($sentence->text) || ($this->isAll($sentence) && 1 === preg_match(self::PROFESSION_AND_WHERE, $sentence->text))) {
+        if ($this->cues->isBlank($sentence->text) || $this->cues->givenUp->standIn($sentence->text) || ($this->isAll($sentence) && 1 === preg_match($this->cues->offeringWordings->professionAndWhere, $sentence->text))) {
             return [];
         }
         if (BlockKind::Item === $sentence->block->kind) {
-            return $sentence->isFirst() ? $this->item->offered(preg_replace(self::REMARK_BEHIND, '', $sentence->text) ?? $sentence->text, $sentence->start, self::ITEM) : [];
+            return $sentence->isFirst() ? $this->item->offered(preg_replace($this->cues->offeringWordings->remarkBehind, '', $sentence->text) ?? $sentence->text, $sentence->start, self::ITEM) : [];
         }
         $listed = $this->running->untilStop($sentence->text);
         $parts = $this->withoutRemarks($this->named($listed, $sentence->isFirst()), $sentence);
 
-        $isList = \count($parts) > 1 && 1 !== preg_match(self::SAYS, $listed);
+        $isList = \count($parts) > 1 && 1 !== preg_match($this->cues->offeringWordings->says, $listed);
         $single = $isList || $this->isAll($sentence) ? [] : iterator_to_array($this->single->offered($sentence, self::CERTAINTY), false);
         if ([] !== $single) {
             return [...$single, ...$this->running->offered($sentence), ...$this->priced->offered($sentence)];
@@ -82,7 +60,7 @@ final readonly class AskedOfferings
         if (!$this->cues->givenUp->standIn($sentence->text)) {
             return $sentence;
         }
-        $listed = preg_replace_callback(self::EXCEPTED, static fn (array $m): string => str_repeat(' ', \strlen($m[0])), $sentence->text) ?? $sentence->text;
+        $listed = preg_replace_callback($this->cues->offeringWordings->excepted, static fn (array $m): string => str_repeat(' ', \strlen($m[0])), $sentence->text) ?? $sentence->text;
 
         return \count(Phrase::list(rtrim($listed))) > 2 && !$this->cues->givenUp->standIn($listed) ? $sentence->reading($listed) : $sentence;
     }
@@ -94,15 +72,15 @@ final readonly class AskedOfferings
      */
     private function named(string $list, bool $isFirst): array
     {
-        $lead = 1 === preg_match(self::SUMMED_UP, $list, $m) ? \strlen($m[0]) : 0;
-        if ($lead > 0 && 1 === preg_match(self::ONE_MORE, $list, $more)) {
+        $lead = 1 === preg_match($this->cues->offeringWordings->summedUp, $list, $m) ? \strlen($m[0]) : 0;
+        if ($lead > 0 && 1 === preg_match($this->cues->offeringWordings->oneMore, $list, $more)) {
             return [[rtrim(substr($list, \strlen($more[0]), $lead - \strlen($more[0])), ': '), \strlen($more[0])]];
         }
         $head = rtrim(substr($list, 0, $lead), ': ');
-        if ($lead > 0 && !$isFirst && 1 === preg_match(self::GROUP, $head)) {
+        if ($lead > 0 && !$isFirst && 1 === preg_match($this->cues->offeringWordings->group, $head)) {
             return [[$head, 0]];
         }
-        $isTalk = $lead > 0 && 1 === preg_match(self::TALK, $list);
+        $isTalk = $lead > 0 && 1 === preg_match($this->cues->offeringWordings->talk, $list);
         $parts = array_map(static fn (array $part): array => [$part[0], $part[1] + $lead], Phrase::list(substr($list, $lead)));
 
         return \count($parts) > 1 || $isTalk ? $parts : Phrase::list($list);
@@ -133,7 +111,7 @@ final readonly class AskedOfferings
      */
     private function withoutRemarks(array $parts, Sentence $sentence): array
     {
-        $isRemarked = \count($parts) > 1 && \count($parts) <= self::MOST_REMARKED && !$this->isAll($sentence) && 1 === preg_match(self::REMARK, $parts[1][0]) && !(1 === preg_match(self::ARTICLE, $parts[0][0]) && 1 === preg_match(self::ARTICLE, $parts[1][0]));
+        $isRemarked = \count($parts) > 1 && \count($parts) <= self::MOST_REMARKED && !$this->isAll($sentence) && 1 === preg_match($this->cues->offeringWordings->remark, $parts[1][0]) && !(1 === preg_match(self::ARTICLE, $parts[0][0]) && 1 === preg_match(self::ARTICLE, $parts[1][0]));
 
         return $isRemarked ? \array_slice($parts, 0, 1) : $parts;
     }
@@ -146,13 +124,13 @@ final readonly class AskedOfferings
 
     private function isProfession(string $words): bool
     {
-        return 1 === preg_match(self::PROFESSION, $words, $m) && ('' === ($m['people'] ?? '') || WordList::holds($this->people, mb_strtolower($m['people'])));
+        return 1 === preg_match($this->cues->offeringWordings->profession, $words, $m) && ('' === ($m['people'] ?? '') || WordList::holds($this->people, mb_strtolower($m['people'])));
     }
 
     /** "Gift vouchers": nothing else would be an offering by these words, but it is what was asked for. */
     private function isShortAnswer(Sentence $sentence): bool
     {
-        return BlockKind::Answer === $sentence->block->kind && $this->isAll($sentence) && str_word_count($sentence->text) <= self::SHORT_ANSWER && 1 !== preg_match(self::NO_NAME, $sentence->text);
+        return BlockKind::Answer === $sentence->block->kind && $this->isAll($sentence) && str_word_count($sentence->text) <= self::SHORT_ANSWER && 1 !== preg_match($this->cues->offeringWordings->noName, $sentence->text);
     }
 
     private function asAnswered(Sentence $sentence): Candidate
@@ -171,10 +149,10 @@ final readonly class AskedOfferings
         if ([] !== $running) {
             return $running;
         }
-        if (1 === preg_match(self::SPELLED_OUT, $sentence->text, $m)) {
+        if (1 === preg_match($this->cues->offeringWordings->spelledOut, $sentence->text, $m)) {
             return $this->item->each(Phrase::list($this->running->untilStop(substr($sentence->text, \strlen($m[0])))), $sentence->start + \strlen($m[0]), self::CERTAINTY);
         }
-        if (1 === preg_match(self::SAYS, $listed)) {
+        if (1 === preg_match($this->cues->offeringWordings->says, $listed)) {
             return [...$this->first->offered($sentence, self::CERTAINTY), ...$this->priced->offered($sentence)];
         }
         $parts = $this->named($listed, $sentence->isFirst());
