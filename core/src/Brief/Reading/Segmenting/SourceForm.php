@@ -119,7 +119,8 @@ final readonly class SourceForm
 
         return \count($numbered) >= self::NUMBERED_QUESTIONS
             && end($numbered) - $numbered[0] === \count($numbered) - 1
-            && 1 !== preg_match('/\?\s*$|^\s*Q[^:\n]{2,40}:\s/mu', $said)
+            && 1 !== preg_match('/\?\s*$/mu', $said)
+            && 2 * (int) preg_match_all('/^\s*Q[^:\n]{2,40}:\s/mu', $said) < \count($numbered)
             && 1 === preg_match('/\b(?:we|i|our|my|they)\b/iu', $said);
     }
 
