@@ -65,7 +65,7 @@ final readonly class Cues
     /** What the present website does not do is nothing that is not wanted. */
     public Wordings $presentSiteLacks;
 
-    /** @var array<string, string> */
+    /** @var array<string, Wordings> what offers, by kind */
     public array $offeringVerbs;
 
     /** @var list<string> patterns of sentences that name what is offered, in the groups `names` and `more` */
@@ -251,7 +251,7 @@ final readonly class Cues
         $this->namesNothing = $expand('(?:'.implode('|', $refusals->strings('names_nothing')).')');
         $this->terms = $any('terms');
         $this->gadgets = $any('gadgets');
-        $this->offeringVerbs = array_map($expand, $cues->stringMap('offering_verbs'));
+        $this->offeringVerbs = array_map(static fn (Node $verbs): Wordings => new Wordings(array_map(static fn (Node $verb): string => $verb->asString(), $verbs->items()), $expand), $cues->child('offering_verbs')->entries());
         $frames = $brief->child('offering-frames');
         $parts = array_combine(array_map(static fn (string $part): string => '{'.$part.'}', array_keys($frames->stringMap('parts'))), $frames->stringMap('parts'));
         $this->offeringFrames = array_map(static fn (string $frame): string => $expand(strtr($frame, $parts)), $frames->strings('frames'));

@@ -23,6 +23,7 @@ use DunePocket\Brief\Reading\Recogniser\Offerings\UnheadedNames;
 use DunePocket\Brief\Reading\Sentence;
 use DunePocket\Catalogue\Cues;
 use DunePocket\Catalogue\PageKinds;
+use DunePocket\Catalogue\Wordings;
 
 /** What the business offers: in lists, in running text, in passing; each with its price and what is said of it. */
 final readonly class OfferingRecogniser implements Recogniser
@@ -73,7 +74,7 @@ final readonly class OfferingRecogniser implements Recogniser
         if (1 === preg_match(self::FIRST_PERSON, $reading->text->text)) {
             unset($verbs[InRunningText::TOLD]);
         }
-        $standing = $reading->search->holding($verbs, static fn (string $verb): array => [$verb]);
+        $standing = $reading->search->holding($verbs, static fn (Wordings $verb): array => $verb->few);
         foreach ($reading->sentences as $i => $sentence) {
             if (!$this->tells($sentence)) {
                 continue;

@@ -65,7 +65,8 @@ final readonly class PeopleListedRecogniser implements Recogniser
             && $sentence->isSpoken()
             && !$sentence->isRefused()
             && \in_array($sentence->block->kind, [BlockKind::Paragraph, BlockKind::Item], true)
-            && \strlen($sentence->text) <= self::LONGEST;
+            && \strlen($sentence->text) <= self::LONGEST
+            && 1 !== preg_match(self::CLAUSE, preg_replace(self::IN_BRACKETS, '', $sentence->text) ?? $sentence->text);
     }
 
     /** The list of people that the sentence consists of, without what leads to it. */
@@ -93,7 +94,6 @@ final readonly class PeopleListedRecogniser implements Recogniser
 
         return '' !== $bare
             && str_word_count($bare) <= self::MOST_WORDS
-            && 1 !== preg_match(self::CLAUSE, $named)
             && (WordList::holds($this->people, $head) || 1 === preg_match($this->cues->customers, $head));
     }
 }

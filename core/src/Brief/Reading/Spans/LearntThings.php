@@ -70,8 +70,9 @@ final readonly class LearntThings implements Learnt
                 $words = mb_strtolower($span->text);
                 $best[$words] = max($best[$words] ?? $sentence->odds[$i], $sentence->odds[$i]);
             }
-            if ($this->mayNameAny($sentence) && !$this->isAnswered($sentence, $told)) {
-                array_push($found, ...array_filter(SpanOdds::likely($sentence, $enough + ($this->isRefusing($sentence, $told) ? self::BESIDE : 0.0)), fn (Span $span): bool => $this->mayBe($span) && !$this->saysWhatTheyAre($span, $sentence->sentence)));
+            $likely = SpanOdds::likely($sentence, $enough + ($this->isRefusing($sentence, $told) ? self::BESIDE : 0.0));
+            if ([] !== $likely && $this->mayNameAny($sentence) && !$this->isAnswered($sentence, $told)) {
+                array_push($found, ...array_filter($likely, fn (Span $span): bool => $this->mayBe($span) && !$this->saysWhatTheyAre($span, $sentence->sentence)));
             }
         }
         foreach ($found as $span) {

@@ -54,7 +54,7 @@ final readonly class InRunningText
 
     public function hasSureVerb(string $text): bool
     {
-        return 1 === preg_match($this->cues->offeringVerbs['sure'], Covered::brackets($text));
+        return $this->cues->offeringVerbs['sure']->standIn(Covered::brackets($text));
     }
 
     /** The text up to where it stops telling what is offered; asides in it are covered. */
@@ -85,7 +85,7 @@ final readonly class InRunningText
         $found = [];
         $covered = Covered::brackets($text);
         foreach ($certainties as $kind => $certainty) {
-            preg_match_all($this->cues->offeringVerbs[$kind], $covered, $matches, \PREG_OFFSET_CAPTURE);
+            preg_match_all($this->cues->offeringVerbs[$kind]->any, $covered, $matches, \PREG_OFFSET_CAPTURE);
             foreach ($matches[0] as [$words, $offset]) {
                 $found[] = new OfferingVerb($kind, $words, (int) $offset, $text, $certainty);
             }

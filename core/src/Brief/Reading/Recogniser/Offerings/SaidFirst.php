@@ -27,7 +27,7 @@ final readonly class SaidFirst
      */
     public function offered(Sentence $sentence, float $certainty = self::CERTAINTY): iterable
     {
-        if (1 !== preg_match($this->cues->offeringVerbs['before'], $sentence->text, $m, \PREG_OFFSET_CAPTURE)) {
+        if (1 !== preg_match($this->cues->offeringVerbs['before']->any, $sentence->text, $m, \PREG_OFFSET_CAPTURE)) {
             return;
         }
         [$verb, $at] = [$m[0][0], (int) $m[0][1]];
