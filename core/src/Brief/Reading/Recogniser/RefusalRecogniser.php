@@ -41,7 +41,7 @@ final readonly class RefusalRecogniser implements Recogniser
     private const OF_OURS = '/^(?:our|my)\s+(?=\p{L}+$)/iu';
     /** "A blog, a shop, the word fix" */
     private const WORD = '/^(?:and |or |also )*the (?:word|phrase|term|expression)(?<more>s?) (?=["“‘\'\p{Ll}])/u';
-    private const REASON = '/^(?:because|since|as)\b/iu';
+    private const REASON = '/^(?:because|since|as|too (?:much|many|little|few))\b/iu';
     private const SAYS = '/\b(?:we|i|i[\'’]d|it|they|them|finds?|you|nobody|please|our|my|keeps?|is|are|was|funds?|asks?|feel|would|could|will|can|has|had|sent|said|says|told|thinks?|wants?|wanted|happens)\b|^(?:whatever|nothing|somebody|someone)\b/iu';
     /** "The group we buy from offers content on cats and rabbits." */
     private const SENTENCE = '/^(?:the|our|my|we|i|it|they|he|she|people|somebody|someone|everyone|everybody)\b(?=.*\b(?:we|i|it|they|you|he|she|is|are|was|has|have|had|would|will|wants?|said|says|offers?|does|do|must|should)\b)(?:\W*\p{L}+){7}/iu';
@@ -63,7 +63,7 @@ final readonly class RefusalRecogniser implements Recogniser
             if (FactKind::AvoidWord->value === $sentence->block->topic) {
                 yield from $this->hated($sentence);
             }
-            if (!$sentence->isSpoken() || BlockKind::Title === $kind || BlockKind::Heading === $kind || \in_array($sentence->block->topic, self::ANSWERS, true) || ($reading->search->mayHold($this->cues->givenUp, $i) && $this->cues->isGivenUp($sentence->text))) {
+            if (!$sentence->isSpoken() || BlockKind::Title === $kind || BlockKind::Heading === $kind || \in_array($sentence->block->topic, self::ANSWERS, true) || (FactKind::PageRefusal->value !== $sentence->block->topic && $reading->search->mayHold($this->cues->givenUp, $i) && $this->cues->isGivenUp($sentence->text))) {
                 continue;
             }
             if (1 === preg_match(self::OF_WORDS, $sentence->text) || false === $sentence->block->agreed && FactKind::Offering->value === $sentence->block->topic && !$this->cues->isSiteThing($sentence->text)) {
@@ -136,7 +136,7 @@ final readonly class RefusalRecogniser implements Recogniser
                 }
                 $names = Phrase::wholeWords($names, substr($sentence->text, (int) $offset + \strlen($names)));
                 foreach (Phrase::list(str_replace([' nor ', ' no '], [', or ', ',no '], $names)) as [$part, $at]) {
-                    $lead = 1 === preg_match('/^(?:(?:n?one of (?:those|these|the|that|your)|(?:any|no|some|an?) (?:kind|sort|form|type)s? of|anything (?:with|like)|(?:paying|pay) for|more(?= \p{L}+s\b)|to(?= ["“]| an? \p{L}| the \p{L})|for(?= an? )|an?|the|any|no|please|actually|actual|publish(?:ing)?|print(?:ing)?|show(?:ing)?|display(?:ing)?|advertis(?:e|ing)|having|adding|taking|accepting|listing|mentioning|including|featuring|put(?:ting)?(?: up| in)?|dont|don[\'’]?t|want|our|or|and|nor|also|but|maybe)\s+)+/iu', $part, $m) ? \strlen($m[0]) : 0;
+                    $lead = 1 === preg_match('/^(?:(?:n?one of (?:those|these|the|that|your)|(?:any|no|some|an?) (?:kind|sort|form|type)s? of|anything (?:with|like)|pages? (?:for|about|on|of)|(?:paying|pay) for|more(?= \p{L}+s\b)|to(?= ["“]| an? \p{L}| the \p{L})|for(?= an? )|an?|the|any|no|please|actually|actual|publish(?:ing)?|print(?:ing)?|show(?:ing)?|display(?:ing)?|advertis(?:e|ing)|having|adding|taking|accepting|listing|mentioning|including|featuring|put(?:ting)?(?: up| in)?|dont|don[\'’]?t|want|our|or|and|nor|also|but|maybe)\s+)+/iu', $part, $m) ? \strlen($m[0]) : 0;
                     $from = (int) $offset + $at + $lead;
                     $candidate = $this->refusal(substr($part, $lead), $sentence->start + $from, $sure);
                     if (null === $candidate) {

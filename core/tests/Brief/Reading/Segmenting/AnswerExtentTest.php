@@ -19,6 +19,10 @@ final class AnswerExtentTest extends TestCase
         yield 'pages one by one' => ['page_request', 'Home. Prices. Contact.', ''];
         yield 'pages with a remark each' => ['page_request', 'Home, obviously. Sessions, so when and where. Join in. The lending list.', ''];
         yield 'a page that is told of' => ['page_request', 'Home, yes. Donate goods – call it that. Furniture wants a page of its own.', ' We have three shops.'];
+        yield 'pages that ask' => ['page_request', 'Menopause (what it is, what helps). How it works. Fees.', ''];
+        yield 'one page a sentence, one with a remark' => ['page_request', 'Living here. Fees, openly. Work with us.', ''];
+        yield 'a page with a verb' => ['page_request', 'One for pools, one for tubs. The areas I cover. Contact.', ''];
+        yield 'who comes, then what they get' => ['audience', 'Families and nervous patients.', ' You see the same dentist every time.'];
         yield 'people, some in particular' => ['audience', 'Parents. In particular those who go back to work.', ' The site is for them.'];
         yield 'pages, and a sentence in the next line' => ['page_request', 'Home / Surveys / Contact', "\nFees should be published in full."];
         yield 'a second list is none of the first' => ['page_request', 'Home, Prices.', ' Blue and green.'];

@@ -50,6 +50,13 @@ final class VerdictsTest extends TestCase
         self::assertSame(['Blog'], Bench::values($brief, FactKind::PageRefusal));
     }
 
+    public function testPraiseIsWantedOrNotThoughItsLabelAsksForIt(): void
+    {
+        self::assertContains('testimonials', Bench::values(Bench::read("Gallery: no\nReviews: yes, there's plenty"), FactKind::Feature));
+        self::assertContains('Testimonials', Bench::values(Bench::read("Gallery: no\nTestimonials: none, for reasons of privacy"), FactKind::PageRefusal));
+        self::assertNotContains('Testimonials', Bench::values(Bench::read("Gallery: no\nTestimonials: none yet"), FactKind::PageRefusal));
+    }
+
     public function testBoxesLeftEmptyAmongTickedOnesWantNothingAndRefuseNothing(): void
     {
         $brief = Bench::read("[x] Gallery\n[ ] Blog\n[x] Map");
