@@ -83,6 +83,7 @@ final class NotesTest extends TestCase
         yield 'a name at the end of the budget is no month' => ["Website\n\nBudget - I've got about £2k. Jan", FactKind::Deadline, []];
         yield 'how long staff has been there' => ['Eleven of our staff have been here over ten years.', FactKind::Founded, []];
         yield 'postcode districts are no address' => ["Q: Where\nA: Leeds LS6-LS18", FactKind::ContactAddress, []];
+        yield 'a page that could head them' => ['Menus. Private parties. About. Book. Beautiful photographs.', FactKind::PageRequest, ['Menus', 'Private parties', 'About', 'Book']];
         yield 'a page that asks' => ['pages i reckon: climbing / prices / first time? / timetable', FactKind::PageRequest, ['Climbing', 'Prices', 'First time', 'Timetable']];
         yield 'all in capitals' => ["OLD FORGE\n\nWE DO SERVICING AND TYRE FITTING\n\nWE WANT SERVICES BOOKED ON THE WEBSITE", FactKind::Goal, ['bookings']];
         yield 'what is covered from there' => ['Based: Sandwick, cover all of Kent', FactKind::Location, ['Sandwick']];

@@ -22,6 +22,8 @@ final readonly class RunInHeading implements Shape
     /** "Fourth, and this took an hour, what it is to achieve. More people through the door.", "Sixth. Why us? …" */
     private const COUNTED = '/^(?<number>\s*(?:first|second|third|fourth|fifth|sixth|seventh|eighth|ninth|tenth|last|lastly|finally|next)(?:ly)?[,:.]\s+)(?:(?:and|which) [^,.]{3,40},\s+)?(?<heading>\p{L}[\p{L}\s&\/\'’-]{2,60})[.:?]\s+(?<text>\p{L}.*)$/iu';
 
+    /** "Menus. Parties. About.": the first of the pages, and no heading over them. */
+    private const PAGE = '/^menus$/iu';
     /** "5.1 Testimonials. What is said in the room stays there.", under "5 Exclusions" */
     private const CLAUSE = '/^\s*\d+\.\d+/';
 
@@ -40,6 +42,9 @@ final readonly class RunInHeading implements Shape
         }
         $isNumbered = '' !== $m['number'][0];
         if (!$isNumbered && ($into->inParagraph() || !$spot->afterBlank)) {
+            return false;
+        }
+        if (1 === preg_match(self::PAGE, $m['heading'][0])) {
             return false;
         }
         if (1 === preg_match(self::CLAUSE, $m['number'][0]) && FactKind::PageRefusal->value === $into->asked()->topic) {
