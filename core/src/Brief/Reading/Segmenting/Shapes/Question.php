@@ -27,7 +27,7 @@ final readonly class Question implements Shape
     /** "Customers are farmers and schools. What do we do that others don't?" */
     private const SAID_BEFORE = '/^(?!.*\b(?:you|your|please)\b)(?:[^.!?]{12,}[.!]\s+)+(?=\p{Lu}[^.!?]*\?)/u';
     /** "prices / first time? / timetable" */
-    private const IN_A_LIST = '/\?\s+[\/|]\s/u';
+    private const IN_A_LIST = '/\?\s+\/\s/u';
     private const SHORT = 4;
     /** "Live chat?" */
     private const NAME = 3;
