@@ -95,9 +95,9 @@ final class Phrase
             $pieces = $last || $endsList || substr_count($part, ' & ') > 1 || 1 === preg_match(self::SAME_NOUN, $part) ? self::split('/(?:^|\s+)(?:and|or|&|[\'’]?n[\'’]?|plus|as well as)\s+(?:also\s+)?(?![^(]*\))/iu', $part, $offset) : [[$part, $offset]];
             $pieces = self::withPlacesTogether($pieces);
             $areTitles = \count($byComma) > 1 && self::areTitles(array_column($pieces, 0));
-            if ($last && \count($pieces) > 1 && \count($byComma) > 1 && '' !== $pieces[0][0] && !$areTitles && self::bindsOn($pieces[0][0]) && !str_ends_with($pieces[0][0], ')') && !self::standsAlone($pieces[1][0])) {
+            if ($last && \count($pieces) > 1 && \count($byComma) > 1 && '' !== $pieces[0][0] && !$areTitles && self::areBound($pieces)) {
                 $pieces = [[$part, $offset]];
-            } elseif (\count($pieces) > 1 && 1 === \count($byComma) && self::bindsOn($pieces[0][0]) && !str_ends_with($pieces[0][0], ')') && !self::standsAlone($pieces[1][0])) {
+            } elseif (\count($pieces) > 1 && 1 === \count($byComma) && self::areBound($pieces)) {
                 $pieces = [[$part, $offset]];
             }
             foreach ($pieces as [$piece, $at]) {
@@ -136,6 +136,16 @@ final class Phrase
     private static function areTitles(array $pieces): bool
     {
         return [] === array_filter($pieces, static fn (string $piece): bool => 1 !== preg_match('/^\p{Lu}\S* \p{L}/u', $piece));
+    }
+
+    /**
+     * "cakes for weddings" and "birthdays", unless a bracket closes the first: "paella for groups (from eight)".
+     *
+     * @param list<array{string, int}> $pieces two at least
+     */
+    private static function areBound(array $pieces): bool
+    {
+        return self::bindsOn($pieces[0][0]) && !str_ends_with($pieces[0][0], ')') && !self::standsAlone($pieces[1][0] ?? '');
     }
 
     /** A phrase with a preposition takes what follows an "and" with it: "cakes for weddings and birthdays". */
