@@ -27,7 +27,7 @@ final class LabelledBriefsTest extends TestCase
         foreach ([
             'kind' => [0.94, 0.94], 'name' => [0.96, 0.95], 'phone' => [1, 1], 'email' => [1, 1], 'goal' => [0.93, 0.93], 'page_count' => [0.93, 0.94],
             'offerings' => [0.93, 0.93], 'refused' => [0.94, 0.92], 'features' => [0.92, 0.92], 'tone' => [0.94, 0.94], 'avoid' => [0.97, 0.96],
-            'phrases' => [0.97, 0.97], 'pages' => [0.98, 0.97], 'each' => [0.85, 0.95], 'audience' => [0.94, 0.86], 'apart' => [0.92, 0.88], 'quotes' => [1, 1],
+            'phrases' => [0.97, 0.96], 'pages' => [0.98, 0.97], 'each' => [0.85, 0.95], 'audience' => [0.94, 0.86], 'apart' => [0.92, 0.88], 'quotes' => [1, 1],
         ] as $label => [$recall, $precision]) {
             yield $label => [$label, $recall, $precision];
         }
@@ -57,12 +57,12 @@ final class LabelledBriefsTest extends TestCase
         self::assertSame([], $tally->faults);
     }
 
-    /** Every other brief of the folder, to keep the test short. */
+    /** The briefs with even numbers, to keep the test short. */
     private static function measured(string $folder): Measurement
     {
         $measurement = new Measurement();
-        foreach (LabelledBrief::fromFolder($folder) as $number => $brief) {
-            if (0 === $number % 2) {
+        foreach (LabelledBrief::fromFolder($folder) as $brief) {
+            if (0 === (int) $brief->file % 2) {
                 $measurement->add($brief, Bench::reader()->read((new SourceReader())->read($brief->text, $brief->file, 's1')));
             }
         }
