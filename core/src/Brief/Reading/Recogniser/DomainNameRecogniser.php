@@ -37,7 +37,7 @@ final readonly class DomainNameRecogniser implements Recogniser
     private const MAILBOX = '~(?<![\p{L}\d._-])([\p{L}\d]+)@(?:gmail|googlemail|hotmail|outlook|yahoo|icloud|live|btinternet|aol|gmx|proton\w*|mail|post|talktalk|sky|virginmedia)\.~iu';
     /** A name of so many letters is seldom met by chance. */
     private const LONG = 9;
-    private const HOSTS_OF_OTHERS = '/^(?:gmail|googlemail|hotmail|outlook|yahoo|icloud|live|btinternet|aol|gmx|proton\w*|me|[a-z]*mail|example|facebook|instagram|linkedin|tiktok|youtube|pinterest|twitter|threads)$/i';
+    private const HOSTS_OF_OTHERS = '/^(?:gmail|googlemail|hotmail|outlook|yahoo|icloud|live|btinternet|aol|gmx|proton\w*|me|mail|example|facebook|instagram|linkedin|tiktok|youtube|pinterest|twitter|threads)$/i';
 
     private ?\Transliterator $plain;
 
