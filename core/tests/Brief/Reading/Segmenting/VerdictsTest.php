@@ -54,6 +54,7 @@ final class VerdictsTest extends TestCase
     {
         self::assertContains('testimonials', Bench::values(Bench::read("Gallery: no\nReviews: yes, there's plenty"), FactKind::Feature));
         self::assertContains('Testimonials', Bench::values(Bench::read("Gallery: no\nTestimonials: none, for reasons of privacy"), FactKind::PageRefusal));
+        self::assertSame(['Two attached: "Great work" – Ann Bell, Pell'], Bench::values(Bench::read('Testimonials: yes, two attached: "Great work" – Ann Bell, Pell'), FactKind::Proof), 'what is attached is still the praise');
         self::assertNotContains('Testimonials', Bench::values(Bench::read("Gallery: no\nTestimonials: none yet"), FactKind::PageRefusal));
     }
 

@@ -60,13 +60,14 @@ final readonly class Verdict implements Shape
     private function write(Line $thing, Line $answer, Segmentation $into): bool
     {
         $agreed = $this->agreed($thing, $answer);
-        if (null === $agreed || !($this->mayBeWanted($thing->text) || $this->isRefusedInForm($thing->text, $answer->text, $into) || $this->isOfPraise($thing->text, $answer->text))) {
+        $isOfPraise = $this->isOfPraise($thing->text, $answer->text);
+        if (null === $agreed || !($isOfPraise || $this->mayBeWanted($thing->text) || $this->isRefusedInForm($thing->text, $answer->text, $into))) {
             return false;
         }
         $into->close();
         $this->plain->settle([$thing], $agreed, null, $into);
         if (!$this->plain->saysNoMore($answer->text)) {
-            $into->add(BlockKind::Answer, $answer->start, $answer->text);
+            $into->add(BlockKind::Answer, $answer->start, $answer->text, $isOfPraise && $agreed ? FactKind::Proof->value : null);
         }
 
         return true;
