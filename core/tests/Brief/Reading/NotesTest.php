@@ -162,6 +162,11 @@ final class NotesTest extends TestCase
         self::assertSame(['warm', 'plain'], Bench::values($brief, FactKind::Tone));
     }
 
+    public function testAListInOneLineMayBeGoneOnWith(): void
+    {
+        self::assertSame(['Home', 'About', 'Contact', 'Events'], Bench::values(Bench::read("Pages:\nHome, About, Contact\n\nAnd events."), FactKind::PageRequest));
+    }
+
     public function testAPageASentenceMayHaveARemark(): void
     {
         $brief = Bench::read("Pages: Living here. Memory care. Fees – openly, please. Visit us. Work with us.\n\nWarm and calm.");

@@ -21,6 +21,8 @@ final class Segmentation
     private const ANNOUNCES_PAGES = '/\b(?:following|these) (?:pages|structure|site ?map|sections|menu|navigation)\s*[.:–-]?\s*$/iu';
 
     private const SENTENCES = '/[.!?]\s+\p{Lu}/u';
+    /** "And events." */
+    private const GOES_ON = '/^(?:and|plus|also|then|oh,? and)\b/iu';
     /** A name alone ends with none of these. */
     private const ENDS = '/[.!?]$/u';
     private const FEW = 3;
@@ -356,7 +358,7 @@ final class Segmentation
         $last = $this->last();
 
         return null !== $last?->topic && $last->topic === $this->asked->topic
-            && (BlockKind::Item === $last->kind ? 1 === preg_match(self::SENTENCES, $text) : $this->asked->byLabel && $this->listsPages($last) && 1 === preg_match(self::ENDS, $text));
+            && (BlockKind::Item === $last->kind ? 1 === preg_match(self::SENTENCES, $text) : $this->asked->byLabel && $this->listsPages($last) && 1 === preg_match(self::ENDS, $text) && 1 !== preg_match(self::GOES_ON, $text));
     }
 
     /** "Rentals, Rates, FAQ, Contact", in a line of its own */
