@@ -25,6 +25,8 @@ final readonly class AnswerCues
     private string $suggests;
     private string $tellsToTell;
     private string $asksOfBusiness;
+    private string $cellYes;
+    private string $cellNo;
 
     /** @param callable(string): string $expand makes a regular expression of a wording */
     public function __construct(Node $answers, callable $expand)
@@ -45,6 +47,8 @@ final readonly class AnswerCues
         $this->asksToTell = $expand($answers->string('asks_to_tell'));
         $this->suggests = $expand($answers->string('suggests'));
         $this->asksOfBusiness = $expand($answers->string('asks_of_business'));
+        $this->cellYes = $expand('^(?:'.implode('|', $answers->strings('cell_yes')).')\W*$');
+        $this->cellNo = $expand('^(?:'.implode('|', $answers->strings('cell_no')).')\W*$');
         $this->tellsToTell = $expand($answers->string('tells_to_tell'));
     }
 
@@ -64,6 +68,17 @@ final readonly class AnswerCues
     public function isYes(string $answer): bool
     {
         return 1 === preg_match($this->yes, $answer);
+    }
+
+    /** Whether a cell of a table, "Wanted?", does nothing but say that something is wanted or that it is not; null when it says more. */
+    public function ofCell(string $cell): ?bool
+    {
+        return match (true) {
+            1 === preg_match($this->cellNo, $cell) => false,
+            1 === preg_match($this->cellYes, $cell) => true,
+            $this->isOnly($cell) => !$this->isNo($cell),
+            default => null,
+        };
     }
 
     public function isNo(string $answer): bool

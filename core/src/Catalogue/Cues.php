@@ -81,7 +81,7 @@ final readonly class Cues
     /** @var array<string, string> by kind of fact: the label that asks for it in a questionnaire */
     public array $labels;
 
-    /** @var list<array{string, bool, bool}> pattern with the refused names, whether any name will do, whether the sentence must have been taken back */
+    /** @var list<RefusalWording> */
     public array $refusals;
     /** @var list<array{string, string}> pattern of what would be done with a thing, and what the thing is called */
     private array $refusedThings;
@@ -227,9 +227,9 @@ final readonly class Cues
         ];
         $raised = array_map(static fn (string $raised): string => '\\b'.$raised.'\\s+(?:having |adding |putting (?:up|in) |us having |the idea of |one of (?:those|these) )?{ARTICLE}(?<names>(?!(?:that|to|it|this|we|whether|if|them|some|something)\\b){THING}(?:(?:,| and| or) (?:an? |the )?{THING})??)(?=\\s*[.,;!?–-]|$| (?:for|at|on|in|but|and|so|because|before|once|where|which|as)\\b)', $refusals->strings('raised'));
         $this->refusals = [
-            ...array_map(static fn (string $wording): array => [$expand($wording), false, false], $said),
-            ...array_map(static fn (string $wording): array => [$expand($wording), true, true], $raised),
-            ...array_map(static fn (Node $node): array => [$expand($node->string('find')), $node->bool('sure', false), $node->bool('taken_back', false)], $refusals->children('refusals')),
+            ...array_map(static fn (string $wording): RefusalWording => new RefusalWording($expand($wording), false), $said),
+            ...array_map(static fn (string $wording): RefusalWording => new RefusalWording($expand($wording), true, true), $raised),
+            ...array_map(static fn (Node $node): RefusalWording => new RefusalWording($expand($node->string('find')), $node->bool('sure', false), $node->bool('taken_back', false)), $refusals->children('refusals')),
         ];
         $this->refusedThings = array_map(static fn (Node $thing): array => [$expand($thing->string('find')), $thing->string('name')], $refusals->children('called'));
         $this->afterRefusedName = $expand('\s+(?:'.implode('|', $refusals->strings('after_name')).')');

@@ -15,19 +15,26 @@ final readonly class Sentence
         public int $start,
         public Block $block,
         private bool $takenBack = false,
+        private bool $takenUp = false,
     ) {
     }
 
     /** The same sentence in other letters, as many bytes long. */
     public function reading(string $text): self
     {
-        return new self($text, $this->start, $this->block, $this->takenBack);
+        return new self($text, $this->start, $this->block, $this->takenBack, $this->takenUp);
     }
 
     /** "Somebody asked for a shop. Please don't.", or a question answered with no. */
     public function isRefused(): bool
     {
         return $this->takenBack || false === $this->block->agreed;
+    }
+
+    /** "You suggested a gallery. Lovely idea.", or a question answered with yes. */
+    public function isAgreedTo(): bool
+    {
+        return $this->takenUp || true === $this->block->agreed;
     }
 
     /** Whether the quote begins in it. */

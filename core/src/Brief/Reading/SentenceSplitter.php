@@ -44,8 +44,9 @@ final readonly class SentenceSplitter
             $parts = array_merge([], ...array_map($this->cut(...), $parts));
             foreach ($parts as $i => [$text, $offset]) {
                 if ('' !== trim($text)) {
-                    $isTakenBack = $this->takingBack->isTakenBack($text) || ($this->isClosed($text) && 1 !== preg_match(self::OTHERS_THINK, $text) && $this->takingBack->saysNo($this->reply($parts, $i + 1)));
-                    $sentences[] = new Sentence($text, $block->start + (int) $offset, $block, $isTakenBack);
+                    $isIdeaLeft = $this->takingBack->leavesIdea($text, $parts[$i + 1][0] ?? '');
+                    $isTakenBack = true === $isIdeaLeft || $this->takingBack->isTakenBack($text) || ($this->isClosed($text) && 1 !== preg_match(self::OTHERS_THINK, $text) && $this->takingBack->saysNo($this->reply($parts, $i + 1)));
+                    $sentences[] = new Sentence($text, $block->start + (int) $offset, $block, $isTakenBack, false === $isIdeaLeft);
                 }
             }
         }

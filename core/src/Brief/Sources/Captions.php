@@ -93,7 +93,7 @@ final class Captions
     {
         $text = trim(implode(' ', $lines));
         $turns = [];
-        foreach (preg_split('/(?=<v[ .])|(?<=\S)\s+(?=-\s)/', $text, -1, \PREG_SPLIT_NO_EMPTY) ?: [] as $part) {
+        foreach (preg_split('/(?=<v[ .])|(?<=\S)\s+(?=-\s|(?:>>|&gt;&gt;)\s)/', $text, -1, \PREG_SPLIT_NO_EMPTY) ?: [] as $part) {
             $speaker = '';
             if (1 === preg_match('/^<v(?:\.[^ >]*)?\s+([^>]+)>/u', $part, $m)) {
                 $speaker = trim($m[1]);

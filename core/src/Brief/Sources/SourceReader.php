@@ -25,7 +25,7 @@ final readonly class SourceReader
     }
 
     /**
-     * @param string $bytes plain text, Markdown, captions, an XML sitemap, a web page or an archive of them, a word-processor file or a PDF
+     * @param string $bytes plain text, Markdown, captions, a form saved as data, an XML sitemap, a web page or an archive of them, a word-processor file or a PDF
      *
      * @throws InvalidBrief when there is no text in it, or it is of a kind that is not read
      */
@@ -57,6 +57,7 @@ final readonly class SourceReader
         return match (true) {
             Captions::looksLike($text) => new Source($id, $title, SourceKind::Call, Captions::toText($text)),
             SiteInventory::looksLike($text) => new Source($id, $title, SourceKind::Site, SiteInventory::fromSitemap($text)->toText()),
+            FormData::looksLike($text) => new Source($id, $title, SourceKind::Text, FormData::toText($text)),
             str_starts_with(ltrim($text), '<?xml') => throw new InvalidBrief('This XML file is no sitemap of pages. An index of sitemaps names them: add those.'),
             default => new Source($id, $title, SourceKind::Text, $text),
         };

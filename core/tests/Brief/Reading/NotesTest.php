@@ -199,4 +199,75 @@ final class NotesTest extends TestCase
     {
         self::assertSame(['Boathouse', 'Gull Cottage', 'Net Loft'], Bench::values(Bench::read("Tidewell Cottages\n\nWe let three places: the Boathouse (sleeps 2), Gull Cottage (sleeps 6), the Net Loft (sleeps 4). All three are by the water.\n\nCouples take the Boathouse, families take Gull Cottage.\n\nWhat we want from the site is direct bookings. The big portal takes 18%.\n\nThings to do. How to get here.\n\nCalm and welcoming please.\n\nNo price list: prices change by the week.\n\nSian"), FactKind::Offering));
     }
+
+    public function testASheetIsReadRowByRow(): void
+    {
+        $brief = Bench::read(<<<TEXT
+            Page\tWanted?\tNotes
+            Courses\tyes\tnovice courses, refresher courses, on-site training
+            Dates\tmust\twith a Book button on each
+            Test centre\tyes\twhere we are
+            Job board\tno\tagencies do that
+            Contact\tyes\tform
+
+            Company: Fairburn Forklift Training
+            TEXT);
+        self::assertSame(['Courses', 'Dates', 'Test centre', 'Contact'], Bench::values($brief, FactKind::PageRequest));
+        self::assertSame(['Job board'], Bench::values($brief, FactKind::PageRefusal));
+        self::assertSame(['Novice courses', 'Refresher courses', 'On-site training'], Bench::values($brief, FactKind::Offering));
+    }
+
+    public function testATableMaySayWhatBecomesOfAPage(): void
+    {
+        $brief = Bench::read(<<<'TEXT'
+            | Page | Decision | Why |
+            |------|----------|-----|
+            | Kilns | keep | still true |
+            | Forum | drop | nobody writes |
+            | Courses | new | for beginners |
+            TEXT);
+        self::assertSame(['Kilns', 'Courses'], Bench::values($brief, FactKind::PageRequest));
+        self::assertSame(['Forum'], Bench::values($brief, FactKind::PageRefusal));
+    }
+
+    public function testAnAnswerUnderItsQuestionIsNoHeading(): void
+    {
+        $brief = Bench::read(<<<'TEXT'
+            Q1 Company
+            Peregrine Vans
+            Q2 Services
+            Full conversions
+            Pop-top roofs
+            Q3 Services you DON'T offer that people ask about
+            Hire. Finance.
+            Q4 Audience
+            Couples retiring
+            TEXT);
+        self::assertSame(['Full conversions', 'Pop-top roofs'], Bench::values($brief, FactKind::Offering));
+        self::assertSame(['Hire', 'Finance'], Bench::values($brief, FactKind::PageRefusal));
+    }
+
+    public function testWhatBecomesOfAThingStandsBehindAnArrow(): void
+    {
+        $brief = Bench::read("Takeaway: left over from 2020 → gone\nGift shop: sold one apron → drop it\nMap: fine → keep");
+        self::assertSame(['Takeaway', 'Gift shop'], Bench::values($brief, FactKind::PageRefusal));
+    }
+
+    /** @return iterable<string, array{string, list<string>}> */
+    public static function ideas(): iterable
+    {
+        yield 'denied' => ['You mentioned a members area. We are not keen.', ['Members area']];
+        yield 'left at that' => ['You also suggested a blog; I have read those.', ['Blog']];
+        yield 'of paying' => ['You also mentioned paying by card; we invoice.', ['Online payments']];
+        yield 'taken up' => ['You suggested a gallery. Lovely idea.', []];
+        yield 'taken up in the same sentence' => ['You mentioned a blog, which would be great.', []];
+        yield 'no thing of a site' => ['You suggested opening in May. We are not ready.', []];
+    }
+
+    /** @param list<string> $refused */
+    #[DataProvider('ideas')]
+    public function testAnIdeaOfTheDesignersIsRefusedUnlessItIsTakenUp(string $said, array $refused): void
+    {
+        self::assertSame($refused, Bench::values(Bench::read("Hi,\n\nPell Slate here. Pages: Roofs, Contact.\n\n".$said), FactKind::PageRefusal));
+    }
 }

@@ -28,6 +28,12 @@ final readonly class Dialogue
     /** "Q: name", "A: Rook & Raven" */
     private const OF_QUESTIONNAIRE = '/^(?:q|a|question|answer|ques|ans)$/iu';
     private const SPEAKER = '/^('.self::MOMENT.')?(?<speaker>[\p{L}][\p{L}\s.\'’-]{0,30}(?<= )\d{1,2}|[\p{L}][\p{L}\s.\'’-]{0,30}(?:\([\p{L}\s]{2,20}\))?):\s+(?=\S)/iu';
+    /** "<v Colin>We make sails.": the voice tag of WebVTT (W3C Recommendation), copied without the times. */
+    private const VOICE = '/^(?:'.self::MOMENT.')?<v(?:\.[^ >]*)?\s+(?<speaker>[^>]{1,30})>\s*/iu';
+    /** ">> Who rings you?": captions mark that the other speaks, and do not say who. */
+    private const OTHER_SPEAKS = '/^(?:'.self::MOMENT.')?>>+\s*(?=\S)/iu';
+    private const QUOTED = '/^\s*>(?!>)/u';
+    private const EITHER = ['>', '>>'];
 
     private const CLOCK = '\d{1,2}[:.]\d\d(?:[:.]\d\d)?(?:\s?[ap]\.?m\.?)?';
     /** "priya  9:05 AM", "00:00:09 Tobi Adeyemi", alone in its line: who speaks in those below. */
@@ -49,11 +55,27 @@ final readonly class Dialogue
         if ($stamped >= self::FEWEST_STAMPS && $stamped > self::MOST_LINES * $written) {
             return true;
         }
+        if ($this->marksOtherSpeaker($lines, $written)) {
+            return true;
+        }
         $turns = $this->turnsBySpeaker($lines, true);
         $repeated = array_filter($turns, static fn (int $count): bool => $count > 2);
         $spoken = array_sum($repeated);
 
         return \count($repeated) > 1 && \count($turns) <= self::MOST_SPEAKERS && $spoken >= self::FEWEST_TURNS && $spoken > self::MOST_LINES * $written;
+    }
+
+    /**
+     * Whether lines begin with what says that the other speaks, and none is quoted as mail is.
+     *
+     * @param list<Line> $lines
+     */
+    private function marksOtherSpeaker(array $lines, int $written): bool
+    {
+        $marked = array_filter($lines, static fn (Line $line): bool => 1 === preg_match(self::OTHER_SPEAKS, $line->text));
+        $quoted = array_filter($lines, static fn (Line $line): bool => 1 === preg_match(self::QUOTED, $line->text));
+
+        return \count($marked) >= self::FEWEST_TURNS && \count($marked) > self::MOST_LINES * $written && [] === $quoted;
     }
 
     /**
@@ -138,6 +160,10 @@ final readonly class Dialogue
 
     private function speaker(Line $line): ?string
     {
+        if (1 === preg_match(self::VOICE, $line->text, $m)) {
+            return mb_strtolower(trim($m['speaker']));
+        }
+
         return 1 === preg_match(self::SPEAKER, $line->text, $m) && 1 !== preg_match(self::OF_QUESTIONNAIRE, trim($m['speaker'])) ? mb_strtolower(trim($m['speaker'])) : null;
     }
 
@@ -149,12 +175,7 @@ final readonly class Dialogue
      */
     private function heard(array $lines, array $turns): array
     {
-        $named = [];
-        $speaker = '';
-        foreach ($lines as $i => $line) {
-            $speaker = isset($turns[$this->speaker($line) ?? '']) ? (string) $this->speaker($line) : $speaker;
-            $named[$i] = $speaker;
-        }
+        $named = $this->named($lines, $turns);
         $designer = $this->designer($lines, $named);
         $isAlone = self::SHARE_OF_QUESTIONS * \count(array_filter($lines, $this->asks(...))) < \count(array_filter($lines, static fn (Line $line): bool => !$line->isBlank()));
         $heard = [];
@@ -169,6 +190,29 @@ final readonly class Dialogue
         }
 
         return $heard;
+    }
+
+    /**
+     * @param list<Line>         $lines
+     * @param array<string, int> $turns by speaker
+     *
+     * @return array<int, string> who speaks, by number of the line
+     */
+    private function named(array $lines, array $turns): array
+    {
+        $named = [];
+        $speaker = '';
+        foreach ($lines as $i => $line) {
+            $said = $this->speaker($line);
+            $speaker = match (true) {
+                isset($turns[$said ?? '']) => (string) $said,
+                1 === preg_match(self::OTHER_SPEAKS, $line->text) => self::EITHER[$speaker === self::EITHER[0] ? 1 : 0],
+                default => $speaker,
+            };
+            $named[$i] = $speaker;
+        }
+
+        return $named;
     }
 
     /**
@@ -228,8 +272,13 @@ final readonly class Dialogue
      */
     private function lead(Line $line, array $turns): int
     {
-        $speaks = isset($turns[$this->speaker($line) ?? '']);
+        $marks = isset($turns[$this->speaker($line) ?? '']) ? [self::VOICE, self::SPEAKER] : [self::OTHER_SPEAKS, self::STAMP];
+        foreach ($marks as $mark) {
+            if (1 === preg_match($mark, $line->text, $m)) {
+                return \strlen($m[0]);
+            }
+        }
 
-        return 1 === preg_match($speaks ? self::SPEAKER : self::STAMP, $line->text, $m) ? \strlen($m[0]) : 0;
+        return 0;
     }
 }

@@ -92,7 +92,7 @@ final readonly class DomainNameRecogniser implements Recogniser
         preg_match_all('/(?<!@)\b\p{Lu}\p{L}{3,}/u', [] === $hosts ? '' : $reading->text->text, $names);
         $named = array_fill_keys(array_map($this->letters(...), $names[0]), true);
         foreach ($hosts as $host) {
-            $words = $this->words($host, self::MOST_WORDS, self::SHORTEST_WORD, $named) ?: $this->words($host, self::MOST_WORDS, self::SHORTEST_AT_ALL, $named);
+            $words = $this->words($host, self::MOST_WORDS, self::SHORTEST_WORD, $named) ?: $this->words($host, self::MOST_WORDS, self::SHORTEST_AT_ALL, $named) ?: $this->ofPerson($host, $named);
             if (\count($words) > 1) {
                 yield new Candidate(FactKind::BusinessName, Phrase::properName(implode(' ', $words)), (int) stripos($reading->text->text, $host), \strlen($host), self::GUESSED, Origin::Inferred);
             }
@@ -166,6 +166,25 @@ final readonly class DomainNameRecogniser implements Recogniser
         }
 
         return $best;
+    }
+
+    /**
+     * "marenholt.example" is Maren Holt, where Maren wrote: any surname will do.
+     *
+     * @param array<string, true> $named
+     *
+     * @return list<string>
+     */
+    private function ofPerson(string $host, array $named): array
+    {
+        foreach (array_keys($named) as $name) {
+            $rest = str_starts_with($host, (string) $name) ? substr($host, \strlen((string) $name)) : '';
+            if (\strlen($rest) >= self::SHORTEST_WORD) {
+                return [(string) $name, $rest];
+            }
+        }
+
+        return [];
     }
 
     /**

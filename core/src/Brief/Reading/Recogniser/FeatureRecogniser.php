@@ -60,7 +60,7 @@ final readonly class FeatureRecogniser implements Recogniser
                 continue;
             }
             $asked = 'feature' === $topic || (null === $topic && $this->isList($sentence, isset($standing[$i])));
-            $wished = isset($standing[$i]) && ($asked || true === $sentence->block->agreed || $reading->says($i, $this->cues->wanting) || \in_array($topic, ['goal', 'secondary_goal'], true) || (null === $topic && 1 !== preg_match(self::WHOLE_SENTENCE, preg_replace('/\([^)]*\)/u', '', $sentence->text) ?? $sentence->text)));
+            $wished = isset($standing[$i]) && ($asked || $sentence->isAgreedTo() || $reading->says($i, $this->cues->wanting) || \in_array($topic, ['goal', 'secondary_goal'], true) || (null === $topic && 1 !== preg_match(self::WHOLE_SENTENCE, preg_replace('/\([^)]*\)/u', '', $sentence->text) ?? $sentence->text)));
             if ($asked || true === $sentence->block->agreed) {
                 yield from $this->alone($sentence);
             }

@@ -15,6 +15,7 @@ use DunePocket\Brief\Reading\Segmenting\LabelWords;
 use DunePocket\Brief\Reading\Sentence;
 use DunePocket\Catalogue\Cues;
 use DunePocket\Catalogue\PageKinds;
+use DunePocket\Catalogue\RefusalWording;
 
 /**
  * Pages and features that are not wanted, in lists and in running text. A wording that can only be meant for the site
@@ -57,7 +58,7 @@ final readonly class RefusalRecogniser implements Recogniser
 
     public function recognise(Reading $reading): iterable
     {
-        $standing = $reading->search->holding($this->cues->refusals, static fn (array $refusal): array => [$refusal[0]]);
+        $standing = $reading->search->holding($this->cues->refusals, static fn (RefusalWording $wording): array => [$wording->pattern]);
         foreach ($reading->sentences as $i => $sentence) {
             $kind = $sentence->block->kind;
             if (FactKind::AvoidWord->value === $sentence->block->topic) {
@@ -118,17 +119,17 @@ final readonly class RefusalRecogniser implements Recogniser
     }
 
     /**
-     * @param array<array{string, bool, bool}> $refusals the wordings that stand in the sentence
+     * @param array<RefusalWording> $wordings those that stand in the sentence
      *
      * @return iterable<Candidate>
      */
-    private function spoken(Sentence $sentence, array $refusals): iterable
+    private function spoken(Sentence $sentence, array $wordings): iterable
     {
-        foreach ($refusals as [$pattern, $sure, $onlyTakenBack]) {
-            if ($onlyTakenBack && !$sentence->isRefused() && FactKind::PageRefusal->value !== $sentence->block->topic) {
+        foreach ($wordings as $wording) {
+            if ($wording->onlyTakenBack && !$sentence->isRefused() && FactKind::PageRefusal->value !== $sentence->block->topic) {
                 continue;
             }
-            preg_match_all($pattern, $sentence->text, $matches, \PREG_SET_ORDER | \PREG_OFFSET_CAPTURE);
+            preg_match_all($wording->pattern, $sentence->text, $matches, \PREG_SET_ORDER | \PREG_OFFSET_CAPTURE);
             foreach ($matches as $match) {
                 [$names, $offset] = $match['names'];
                 if ($this->saysWhatOrWhere($names, substr($sentence->text, 0, (int) $offset)) || (!$sentence->isRefused() && $this->negation->isWished($sentence->text, (int) $offset))) {
@@ -138,7 +139,7 @@ final readonly class RefusalRecogniser implements Recogniser
                 foreach (Phrase::list(str_replace([' nor ', ' no '], [', or ', ',no '], $names)) as [$part, $at]) {
                     $lead = 1 === preg_match('/^(?:(?:n?one of (?:those|these|the|that|your)|(?:any|no|some|an?) (?:kind|sort|form|type)s? of|anything (?:with|like)|pages? (?:for|about|on|of)|(?:paying|pay) for|more(?= \p{L}+s\b)|to(?= ["“]| an? \p{L}| the \p{L})|for(?= an? )|an?|the|any|no|please|actually|actual|publish(?:ing)?|print(?:ing)?|show(?:ing)?|display(?:ing)?|advertis(?:e|ing)|having|adding|taking|accepting|listing|mentioning|including|featuring|put(?:ting)?(?: up| in)?|dont|don[\'’]?t|want|our|or|and|nor|also|but|maybe)\s+)+/iu', $part, $m) ? \strlen($m[0]) : 0;
                     $from = (int) $offset + $at + $lead;
-                    $candidate = $this->refusal(substr($part, $lead), $sentence->start + $from, $sure);
+                    $candidate = $this->refusal(substr($part, $lead), $sentence->start + $from, $wording->sure);
                     if (null === $candidate) {
                         break;
                     }

@@ -29,6 +29,9 @@ final readonly class ToneRecogniser implements Recogniser
     /** "If I see shabby chic I'll scream", "I don't want to see it, even as a joke" */
     private const HATED = '/\b(?:if (?:i|we) (?:ever )?|(?:don[\'’]?t|never) (?:ever )?(?:want|like|wish) to )(?:see|read|hear)\b/iu';
 
+    /** "The wording should be simple", whatever stands above it */
+    private const NAMES_VOICE = '/^(?:(?:the|our|its|all) )?(?:wording|tone(?: of voice)?|voice|language|texts?|copy|writing)(?: of the (?:web ?)?site)? (?:should|must|shall|is to|are to|has to|needs to|ought to|to) (?:be|sound|read|stay|feel)\b/iu';
+
     /** Where other wishes are listed, only what can be nothing else is about the voice. */
     private const LISTS = ['design_note', 'feature'];
 
@@ -71,7 +74,7 @@ final readonly class ToneRecogniser implements Recogniser
     /** Asked for, said with a word for the voice, or a sentence that consists of tone words alone. */
     private function isAboutVoice(Sentence $sentence): bool
     {
-        if ('tone' === $sentence->block->topic) {
+        if ('tone' === $sentence->block->topic || 1 === preg_match(self::NAMES_VOICE, $sentence->text)) {
             return true;
         }
         if (\in_array($sentence->block->topic, self::LISTS, true)) {

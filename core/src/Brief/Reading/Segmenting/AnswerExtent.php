@@ -17,7 +17,7 @@ final readonly class AnswerExtent
     /** "the thing is our creek has no current" */
     private const CHANGES_SUBJECT = '/^(?:(?:but |and |so |oh,? )?(?:(?:the |only )?thing is|btw|by the way|point is|truth is|tbh|to be honest)\b|oh,? and (?:i|we|it)\b)/iu';
     /** "A page about the teachers.", "And contact." */
-    private const ONE_MORE = '/^(?:and )?(?:the|our|my) [\p{L} ]{3,20} (?:i|we) (?:cover|serve|do|make|offer|sell|teach)\.?$|^(?:how|what|where|who|why|when) (?:it|we|to|you|they|things)\b(?: [\p{L}’\']+){0,3}\.?$|^(?:and |plus |also |oh,? |then |maybe |probably )*(?:an? |one )?pages?\b|^(?:and|plus|then|also|oh,? and)\s+(?:\S+\s+){0,2}\S+\.?$|^(?:and )?(?:our |the |where |how )?\p{L}+(?: \p{L}+){0,3}, with\b|^(?!nothing|no more|none)(?=(?-i:\p{Lu}))(?:the |our )?[\p{L}’\']+(?: \p{L}+)?\.$|^(?!(?:we|i|it|they|you|he|she|nothing|none|no)\b)(?:the |our )?[\p{L}’\']+(?: [\p{L}’\']+){0,3}, (?:so|because|obviously|of course|since|for|where|naturally)\b|^(?!(?:we|i|it|they|you|he|she|nothing|none|no)\b)(?:the |our )?[\p{L}’\']+(?: [\p{L}’\']+){0,3} (?:[–—-] |on (?:its|their) own\b|(?:wants?|needs?|gets?|deserves?) (?:an? |its |their ))/iu';
+    private const ONE_MORE = '/^(?:and )?(?:(?:the|our|my) )?[\p{L} ]{3,20} (?:i|we) (?:cover|serve|do|make|offer|sell|teach)\.?$|^(?:how|what|where|who|why|when) (?:it|we|to|you|they|things)\b(?: [\p{L}’\']+){0,3}\.?$|^(?:and |plus |also |oh,? |then |maybe |probably )*(?:an? |one )?pages?\b|^(?:and|plus|then|also|oh,? and)\s+(?:\S+\s+){0,2}\S+\.?$|^(?:and )?(?:our |the |where |how )?\p{L}+(?: \p{L}+){0,3}, with\b|^(?!nothing|no more|none)(?=(?-i:\p{Lu}))(?:the |our )?[\p{L}’\']+(?: \p{L}+)?\.$|^(?!(?:we|i|it|they|you|he|she|nothing|none|no)\b)(?:the |our )?[\p{L}’\']+(?: [\p{L}’\']+){0,3}, (?:so|because|obviously|of course|since|for|where|naturally)\b|^(?!(?:we|i|it|they|you|he|she|nothing|none|no)\b)(?:the |our )?[\p{L}’\']+(?: [\p{L}’\']+){0,3} (?:[–—-] |on (?:its|their) own\b|(?:wants?|needs?|gets?|deserves?) (?:an? |its |their ))/iu';
     private const NAME_WORDS = 4;
     private const COUNTS = '/^(?:about |maybe |so |no more than |at most |not more than |up to |max(?:imum)? |around |roughly |probably )?(?:\d|one|two|three|four|five|six|seven|eight|nine|ten)\b/iu';
 
@@ -47,7 +47,7 @@ final readonly class AnswerExtent
         }
         preg_match_all('/(?<=[.!?])\s+(?=\p{Lu}|\d)|\n(?=\p{Lu}[^\n]{20,}[.!]$)/um', $text, $ends, \PREG_OFFSET_CAPTURE);
         foreach ($ends[0] as [$space, $end]) {
-            $next = preg_split('/(?<=[.!?])\s/u', substr($text, (int) $end + \strlen($space)))[0] ?? '';
+            $next = $this->first(substr($text, (int) $end + \strlen($space)));
             if ($this->isLeft($topic, substr($text, 0, (int) $end), $next)) {
                 return (int) $end;
             }

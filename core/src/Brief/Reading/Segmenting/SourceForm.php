@@ -20,6 +20,8 @@ final readonly class SourceForm
     private const HEADINGS = 3;
     private const HEADING_WORDS = 6;
     private const LONE_HEADINGS = 3;
+    private const ROWS_OF_SHEET = 3;
+    private const TABS_OF_SHEET = 2;
     private const LABEL_ALONE = '/^\p{Lu}[\p{L}\s\/&()\'’-]{2,50}$/u';
     private const ASKS = '/^(?:what|who|how|why|where|when|which|features?|pages?|sites?|websites?|must|words?|anything)\b/iu';
     private const LONE_HEADING = '/^\p{Lu}[^:.,;!?@]{2,40}$/u';
@@ -36,6 +38,7 @@ final readonly class SourceForm
      * @param bool               $stacked  labels and their answers take a line each, without an empty one between
      * @param bool               $unasked  answers carry the numbers of questions that the source does not hold
      * @param bool               $shouted  all is written in capitals
+     * @param array<int, bool>   $sheets   the rows of tables set with tabs, by where they start, in bytes; whether one is the head
      * @param bool               $airy     … and so are short lines with an empty one on either side
      */
     private function __construct(
@@ -51,6 +54,7 @@ final readonly class SourceForm
         public bool $stacked,
         public bool $unasked,
         public bool $shouted,
+        public array $sheets,
     ) {
     }
 
@@ -73,6 +77,7 @@ final readonly class SourceForm
             $stacked,
             self::isUnasked($lines),
             self::isShouted($lines),
+            self::sheets($lines),
         );
     }
 
@@ -96,6 +101,31 @@ final readonly class SourceForm
         }
 
         return \count($asked) < self::NUMBERED_QUESTIONS ? [] : $asked;
+    }
+
+    /**
+     * "Page ⇥ Wanted? ⇥ Notes" above rows of as many cells, as they are copied from a spreadsheet.
+     *
+     * @param list<Line> $lines
+     *
+     * @return array<int, bool>
+     */
+    private static function sheets(array $lines): array
+    {
+        $sheets = [];
+        $rows = [];
+        foreach ([...$lines, null] as $line) {
+            $tabs = null === $line ? 0 : substr_count($line->text, "\t");
+            if ([] !== $rows && (null === $line || $tabs !== substr_count($rows[0]->text, "\t"))) {
+                $sheets += \count($rows) < self::ROWS_OF_SHEET ? [] : array_combine(array_map(static fn (Line $row): int => $row->start, $rows), [true, ...array_fill(0, \count($rows) - 1, false)]);
+                $rows = [];
+            }
+            if (null !== $line && $line->isClients() && $tabs >= self::TABS_OF_SHEET) {
+                $rows[] = $line;
+            }
+        }
+
+        return $sheets;
     }
 
     /** @param list<Line> $lines */

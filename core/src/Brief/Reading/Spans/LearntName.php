@@ -28,6 +28,8 @@ final readonly class LearntName implements Learnt
     private const SENDER = '/^\W*(\p{L}{2,})[^<>]*<\1@/iu';
     /** "Who's Saltmarsh Vets?" */
     private const ASKS = '/^(?:who|what|where|how|when|why)[\'’](?:s|re)\s+/iu';
+    /** "KEEP / CHANGE / DROP" */
+    private const APART = '~\s[/|→>]\s~u';
     private const OF_OURS = '/\b(?:my|our|an?)\s+$/iu';
     /** The odds of words that are no run of words. */
     private const NO_SPAN = -6.0;
@@ -62,7 +64,17 @@ final readonly class LearntName implements Learnt
         $read = array_values(array_filter($read, fn (Candidate $candidate): bool => FactKind::BusinessName !== $candidate->kind || $highest - $this->oddsOf($this->key($candidate->value), $best) <= self::FAR_LESS));
         $name = null === $likeliest ? null : $this->named($likeliest);
 
-        return null === $name || [] !== array_filter($read, static fn (Candidate $candidate): bool => \in_array($candidate->kind, self::INSTEAD, true) && $candidate->overlaps($name)) ? $read : [...$read, $name];
+        return null === $name || $this->isKnown($name, $read) ? $read : [...$read, $name];
+    }
+
+    /**
+     * Whether the words are known as something else, or begin the name that the address spells out: "Maren" of Maren Holt.
+     *
+     * @param list<Candidate> $read
+     */
+    private function isKnown(Candidate $name, array $read): bool
+    {
+        return [] !== array_filter($read, static fn (Candidate $candidate): bool => \in_array($candidate->kind, self::INSTEAD, true) ? $candidate->overlaps($name) : FactKind::BusinessName === $candidate->kind && str_starts_with($candidate->value, $name->value.' '));
     }
 
     /**
@@ -101,6 +113,7 @@ final readonly class LearntName implements Learnt
     private function mayBeName(Span $span, Sentence $sentence): bool
     {
         return 1 !== preg_match(self::DATE, $span->text)
+            && 1 !== preg_match(self::APART, $span->text)
             && 1 !== preg_match(self::SOMEBODY, $span->text)
             && 1 !== preg_match(self::GOES_ON, $span->text)
             && 1 !== preg_match(self::SENDER, $sentence->text)

@@ -44,6 +44,9 @@ final class DialogueTest extends TestCase
         yield 'a chat with dates' => ["[4/5/26, 10:02] Ed: Walls\n[4/5/26, 10:03] Ed: Pell\n[4/5/26, 10:04] Lou: Fine", true];
         yield 'labels are no speakers' => ["Name: Walls\nTown: Pell\nTone: dry\nName: x\nTown: y\nTone: z", false];
         yield 'too few turns' => ["Lou: What do you do?\nEd: Walls", false];
+        yield 'captions that mark another voice' => [">> What do you do?\n>> Walls.\n>> Where?\n>> Pell.\n>> Since when?\n>> 1990.", true];
+        yield 'mail quoted twice' => ["> Ed wrote:\n>> What do you do?\n>> Walls.\n>> Where?\n>> Pell.\n>> Since when?\n>> 1990.", false];
+        yield 'voice tags' => ["<v Lou>What do you do?\n<v Ed>Walls.\n<v Lou>Where?\n<v Ed>Pell.\n<v Lou>Since when?\n<v Ed>1990.", true];
         yield 'mostly running text' => ["Lou: What?\nEd: Walls\nand\nso\non\nand\nso\non\nLou: Hm?\nEd: Yes\nLou: Oh?\nEd: Yes\nand\nso\non", false];
     }
 
@@ -121,5 +124,17 @@ final class DialogueTest extends TestCase
     {
         $lines = (new Dialogue(Bench::catalogue()->cues()))->ofCall(self::lines("0:10 So tell me what you offer families.\n0:13 Full day care.\n0:20 Who comes?\n0:25 Parents."));
         self::assertSame(['Full day care.', 'Parents.'], array_values(array_map(static fn (Line $line): string => $line->text, array_filter($lines, static fn (Line $line): bool => $line->isClients() && !$line->isBlank()))));
+    }
+
+    public function testVoiceTagsSayWhoSpeaks(): void
+    {
+        $lines = (new Dialogue(Bench::catalogue()->cues()))->ofNotes(self::lines("<v Lou>What do you do?\n<v.loud Ed>Walls\n<v Lou>Where?\n<v.loud Ed>Pell"));
+        self::assertSame(['Walls', 'Pell'], self::clients($lines));
+    }
+
+    public function testAnotherVoiceIsTheOther(): void
+    {
+        $lines = (new Dialogue(Bench::catalogue()->cues()))->ofCall(self::lines("0:01 >> What do you do?\n0:04 >> Walls,\nand gates.\n0:09 >> Where?\n0:12 >> Pell"));
+        self::assertSame(['Walls,', 'and gates.', 'Pell'], self::clients($lines));
     }
 }

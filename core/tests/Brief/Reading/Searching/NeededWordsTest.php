@@ -11,6 +11,7 @@ use DunePocket\Brief\Reading\Searching\NeededLetters;
 use DunePocket\Brief\Reading\Searching\NeededWords;
 use DunePocket\Brief\Reading\Searching\WordIndex;
 use DunePocket\Catalogue\CuePattern;
+use DunePocket\Catalogue\RefusalWording;
 use DunePocket\Catalogue\Wordings;
 use DunePocket\Tests\Support\Bench;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -67,7 +68,7 @@ final class NeededWordsTest extends TestCase
         $cues = Bench::catalogue()->cues();
         $patterns = [
             ...array_map(static fn (CuePattern $pattern): string => $pattern->find, $cues->patterns),
-            ...array_column($cues->refusals, 0),
+            ...array_map(static fn (RefusalWording $wording): string => $wording->pattern, $cues->refusals),
             ...array_merge(...array_values(array_map(static fn (Wordings $wordings): array => $wordings->few, $cues->features))),
             ...array_merge(...array_values($cues->goals)),
         ];

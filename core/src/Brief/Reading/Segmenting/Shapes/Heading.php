@@ -86,7 +86,7 @@ final readonly class Heading implements Shape
             $capital && $spot->afterBlank && null !== $this->cues->topics->ofLabel($bare) => true,
             $spot->afterBlank && 1 === preg_match(self::ITEM, $spot->next) && ($headed ? $asks : null !== $this->cues->topics->ofLabel($bare)) => true,
             $headed && $capital && $words <= (1 === preg_match(self::LEADS, $bare) ? self::WORDS_WHERE_HEADED : LabelWords::MOST) && !str_contains($bare, ':') && !str_contains($bare, '@') => true,
-            default => $asks && $capital && $words <= self::WORDS_OF_TOPIC && 1 !== preg_match(self::SENTENCE, $bare),
+            default => $asks && $capital && !$into->justAsked() && $words <= self::WORDS_OF_TOPIC && 1 !== preg_match(self::SENTENCE, $bare),
         };
     }
 }

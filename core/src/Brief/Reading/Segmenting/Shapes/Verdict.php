@@ -29,6 +29,7 @@ final readonly class Verdict implements Shape
     private const CROSSED = '/[☒✗✘✕❌]/u';
     private const WANTED_OR_NOT = '/^(?:none,? (?:for|as|because|since|please|thank)|(?:yes|no|yeah|yep|nope)\b(?! yet))/iu';
     private const THING_WORDS = 6;
+    private const UP_TO_ARROW = '/^.*(?:→|->|=>|⇒)\s*/u';
 
     public function __construct(private Cues $cues, private LabelWords $words, private PlainAnswer $plain)
     {
@@ -36,6 +37,9 @@ final readonly class Verdict implements Shape
 
     public function take(Spot $spot, Segmentation $into): bool
     {
+        if (isset($into->form->sheets[$spot->start])) {
+            return false;
+        }
         if (1 === preg_match(self::BEFORE, $spot->text, $m, \PREG_OFFSET_CAPTURE)) {
             $into->close();
             $into->add(BlockKind::Paragraph, $spot->start + (int) $m['thing'][1], $m['thing'][0], $into->asked()->topic, 1 !== preg_match(self::CROSSED, $m['mark'][0]));
@@ -61,7 +65,7 @@ final readonly class Verdict implements Shape
     {
         $agreed = $this->agreed($thing, $answer);
         $isOfPraise = $this->isOfPraise($thing->text, $answer->text);
-        if (null === $agreed || !($isOfPraise || $this->mayBeWanted($thing->text) || $this->isRefusedInForm($thing->text, $answer->text, $into))) {
+        if (null === $agreed || !($isOfPraise || $this->mayBeWanted($thing->text) || $this->isRefusedInForm($thing->text, $answer->text, $into) || $this->isChanged($thing->text, $answer->text))) {
             return false;
         }
         $into->close();
@@ -94,10 +98,22 @@ final readonly class Verdict implements Shape
     {
         return match (true) {
             1 === preg_match(self::YES, $answer->text) => true,
-            1 === preg_match(self::NO, $answer->text) => false,
+            1 === preg_match(self::NO, $answer->text), false === $this->cues->answers->ofCell($this->becomes($answer->text)) => false,
             !$this->plain->isShort($answer->text) => null,
             default => $this->cues->answers->agrees($thing->text, trim($answer->text, '[]() ')),
         };
+    }
+
+    /** "Takeaway: left over from 2020 → gone": what stood on the site until now. */
+    private function isChanged(string $thing, string $answer): bool
+    {
+        return str_word_count($thing) <= LabelWords::MOST && $this->becomes($answer) !== trim($answer) && null === $this->cues->topic($thing);
+    }
+
+    /** "left over from 2020 → gone": what becomes of a thing stands behind the last arrow. */
+    private function becomes(string $answer): string
+    {
+        return trim(preg_replace(self::UP_TO_ARROW, '', $answer) ?? $answer);
     }
 
     /** "Anything else? No." asks for nothing a site could have, "Budget: no" neither. */
