@@ -35,6 +35,7 @@ final readonly class PageWordingCues
     public string $pageAbout;
     public string $pageEachFor;
     public string $oneCalled;
+    public string $goesOn;
     public string $namedWish;
 
     /** @param callable(string): string $expand makes a regular expression of a wording */
@@ -70,6 +71,7 @@ final readonly class PageWordingCues
         $this->ownPageTold = array_map($of, $wordings->strings('own_page_told'));
         $this->pageAbout = $of($wordings->string('page_about'));
         $this->pageEachFor = $of($wordings->string('page_each_for'));
+        $this->goesOn = $of($wordings->string('goes_on'));
         $this->oneCalled = $of($wordings->string('one_called'));
         $this->namedWish = $of($wordings->string('named_wish'));
     }

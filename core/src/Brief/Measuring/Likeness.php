@@ -30,14 +30,14 @@ final class Likeness
         return [] !== $expected && $expected === self::words($value);
     }
 
-    /** The same words, up to articles, number and words like "page"; or one within the other, at least half of it. */
+    /** The same words, up to articles, number and words like "page"; or one within the other, at least half of it; or the same letters, "log in" and "login". */
     public static function sameThing(string $label, string $value): bool
     {
         $expected = self::words($label);
         $read = self::words($value);
         $shared = \count(array_intersect($expected, $read));
 
-        return $expected === $read || ([] !== $expected && [] !== $read && $shared === min(\count($expected), \count($read)) && $shared >= self::ENOUGH * max(\count($expected), \count($read)));
+        return $expected === $read || self::letters($label) === self::letters($value) || ([] !== $expected && [] !== $read && $shared === min(\count($expected), \count($read)) && $shared >= self::ENOUGH * max(\count($expected), \count($read)));
     }
 
     /** At least half of the label's words stand in the value. */
@@ -55,6 +55,11 @@ final class Likeness
         $words = array_diff($words, self::SMALL_WORDS);
 
         return array_values(array_unique(array_map(static fn (string $word): string => preg_replace(self::ENDINGS, self::INSTEAD, $word) ?? $word, $words)));
+    }
+
+    private static function letters(string $text): string
+    {
+        return preg_replace('/[^\p{L}\d]+/u', '', mb_strtolower($text)) ?? $text;
     }
 
     private static function bare(string $text): string

@@ -14,7 +14,7 @@ final class Telephone
     /** What betrays a country in a text: a postcode, the currency, how numbers are grouped. */
     private const COUNTRIES = [
         'GB' => '/£|\b[A-Z]{1,2}\d[A-Z\d]?\s?\d[A-Z]{2}\b|\b(?:England|Scotland|Wales|UK|United Kingdom)\b|(?<!\d)\(?0[1-37]\d{2,4}\)?[\s\d]{6,}/u',
-        'US' => '/\(\d{3}\)\s?\d{3}[\s.-]\d{4}|\b\d{3}-\d{3}-\d{4}\b|\b(?:USA|United States)\b/u',
+        'US' => '/\(\d{3}\)\s?\d{3}[\s.-]\d{4}|(?<!\d)[2-9]\d{2}([-. ])[2-9]\d{2}\1\d{4}\b|\b(?:USA|United States)\b/u',
     ];
 
     /** @return ?string such as "+441632960123"; null when the number is none, or its country is not known */

@@ -53,7 +53,7 @@ final readonly class BriefReader
             new Recogniser\VoiceSampleRecogniser($catalogue->voice(), $cues),
             new Recogniser\LanguageRecogniser($catalogue->languages(), $negation),
             new Recogniser\FeatureRecogniser($cues, $negation),
-            new Recogniser\RefusalRecogniser($cues, $negation, $catalogue->pageKinds()),
+            new Recogniser\RefusalRecogniser($cues, $negation, $catalogue->pageKinds(), $catalogue->adjectives()),
             new Recogniser\LikelyRefusalRecogniser($cues),
             new Recogniser\PageRecogniser($cues, $negation, $catalogue->pageKinds(), $catalogue->features()),
         ];

@@ -33,6 +33,10 @@ final readonly class Dialogue
     /** ">> Who rings you?": captions mark that the other speaks, and do not say who. */
     private const OTHER_SPEAKS = '/^(?:'.self::MOMENT.')?>>+\s*(?=\S)/iu';
     private const QUOTED = '/^\s*>(?!>)/u';
+    /** "Lena: who are your pupils" */
+    private const ASKS_UNMARKED = '/^[^:]{1,30}:\s+(?:(?:and|so|ok|okay|right|then)[, ]+)*(?:who|what|where|how|which|do you|are you|would you|is there|any)\b[^.!]*$/iu';
+    /** Of the lines of who asks without question marks, more than this share do. */
+    private const ASKS_MOSTLY = 0.4;
     private const EITHER = ['>', '>>'];
 
     private const CLOCK = '\d{1,2}[:.]\d\d(?:[:.]\d\d)?(?:\s?[ap]\.?m\.?)?';
@@ -225,18 +229,29 @@ final readonly class Dialogue
      */
     private function designer(array $lines, array $named): ?string
     {
-        $said = [];
-        $asked = [];
-        foreach ($lines as $i => $line) {
-            $said[$named[$i]] = ($said[$named[$i]] ?? 0) + ($line->isBlank() ? 0 : 1);
-            $asked[$named[$i]] = ($asked[$named[$i]] ?? 0) + substr_count($line->text, '?');
+        $said = array_count_values(array_intersect_key($named, array_filter($lines, static fn (Line $line): bool => !$line->isBlank())));
+        if (\count(array_unique($named)) < 2) {
+            return null;
         }
+        $called = array_values(array_filter(array_keys($said), static fn (int|string $name): bool => 1 === preg_match(self::DESIGNER, (string) $name)));
+
+        return [] !== $called ? (string) $called[0] : $this->asksMost($lines, $named, $said);
+    }
+
+    /**
+     * @param list<Line>            $lines
+     * @param array<int, string>    $named who speaks, by number of the line
+     * @param array<array-key, int> $said  how many lines, by who speaks
+     */
+    private function asksMost(array $lines, array $named, array $said): ?string
+    {
+        $isMarked = [] !== array_filter($lines, static fn (Line $line): bool => str_contains($line->text, '?'));
         $designer = null;
-        $most = 0.0;
-        foreach (\count($said) < 2 ? [] : $said as $name => $count) {
-            $share = 1 === preg_match(self::DESIGNER, (string) $name) ? \INF : $asked[$name] / max(1, $count);
-            if ($share > $most) {
-                [$designer, $most] = [(string) $name, $share];
+        $most = $isMarked ? 0.0 : self::ASKS_MOSTLY;
+        foreach ($said as $name => $count) {
+            $asked = array_map(static fn (Line $line): int => $isMarked ? substr_count($line->text, '?') : (int) preg_match(self::ASKS_UNMARKED, $line->text), array_intersect_key($lines, array_intersect($named, [(string) $name])));
+            if (array_sum($asked) / $count > $most) {
+                [$designer, $most] = [(string) $name, array_sum($asked) / $count];
             }
         }
 

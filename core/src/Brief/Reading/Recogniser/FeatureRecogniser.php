@@ -44,6 +44,7 @@ final readonly class FeatureRecogniser implements Recogniser
     private const SAID_NO = '/\s*\(\s*(?:no|n|not (?:now|yet|needed|wanted|required)|no thanks|✗|✘)\s*\)/iu';
 
     /** "How to get here, with a map", "Visit (map, hours)" */
+    private const IN_BRACKETS = '/\((?:with |and |incl(?:uding|\.)? |plus |has |our |the |an? )*(?<said>\p{L}[^()!?.]{2,60}?)[!?.]*\)/iu';
     private const WITH = '/\bwith (?:an?|the|our)?\s*$|\([^)]*$/iu';
 
     public function __construct(private Cues $cues, private Negation $negation)
@@ -63,6 +64,9 @@ final readonly class FeatureRecogniser implements Recogniser
             $wished = isset($standing[$i]) && ($asked || $sentence->isAgreedTo() || $reading->says($i, $this->cues->wanting) || \in_array($topic, ['goal', 'secondary_goal'], true) || (null === $topic && 1 !== preg_match(self::WHOLE_SENTENCE, preg_replace('/\([^)]*\)/u', '', $sentence->text) ?? $sentence->text)));
             if ($asked || true === $sentence->block->agreed) {
                 yield from $this->alone($sentence);
+            }
+            if (FactKind::PageRequest->value === $topic) {
+                yield from $this->inBrackets($sentence);
             }
             if (!isset($standing[$i]) || $reading->says($i, $this->cues->presentSiteLacks)) {
                 continue;
@@ -143,6 +147,24 @@ final readonly class FeatureRecogniser implements Recogniser
                 yield new Candidate(FactKind::PageRefusal, Phrase::title(preg_replace(self::SAID_NO, '', $words) ?? $words), $sentence->start + $at, \strlen($words), self::ASKED, detail: array_filter(['feature' => $this->cues->featureRefused($feature, $words)]));
             } elseif (null !== $feature && !$this->negation->covers($sentence, $at)) {
                 yield new Candidate(FactKind::Feature, $feature, $sentence->start + $at, \strlen($words), self::ASKED, detail: ['wording' => Phrase::tidy($words)]);
+            }
+        }
+    }
+
+    /**
+     * "Visit (map), The tea room (with menu)": what a page has.
+     *
+     * @return iterable<Candidate>
+     */
+    private function inBrackets(Sentence $sentence): iterable
+    {
+        preg_match_all(self::IN_BRACKETS, $sentence->text, $brackets, \PREG_OFFSET_CAPTURE);
+        foreach ($brackets['said'] as [$said, $at]) {
+            foreach (Phrase::list($said) as [$part, $within]) {
+                $feature = $this->cues->featureAlone($part);
+                if (null !== $feature) {
+                    yield new Candidate(FactKind::Feature, $feature, $sentence->start + $at + $within, \strlen($part), self::ASKED, detail: ['wording' => Phrase::tidy($part)]);
+                }
             }
         }
     }

@@ -10,6 +10,7 @@ use DunePocket\Brief\Reading\Reading;
 use DunePocket\Brief\Reading\Recogniser;
 use DunePocket\Brief\Reading\Recogniser\Pages\AnnouncedPages;
 use DunePocket\Brief\Reading\Recogniser\Pages\AskedPages;
+use DunePocket\Brief\Reading\Recogniser\Pages\FurtherPages;
 use DunePocket\Brief\Reading\Recogniser\Pages\NamesAlone;
 use DunePocket\Brief\Reading\Recogniser\Pages\NamesAsSentences;
 use DunePocket\Brief\Reading\Recogniser\Pages\NamesBefore;
@@ -29,6 +30,7 @@ final readonly class PageRecogniser implements Recogniser
     private NamesAsSentences $sentences;
     private AnnouncedPages $announced;
     private NamesBefore $before;
+    private FurtherPages $further;
 
     /** @param array<string, Feature> $features */
     public function __construct(Cues $cues, Negation $negation, PageKinds $pages, array $features)
@@ -40,6 +42,7 @@ final readonly class PageRecogniser implements Recogniser
         $this->sentences = new NamesAsSentences($make);
         $this->announced = new AnnouncedPages($make, $cues->pageWordings);
         $this->before = new NamesBefore($make, $cues->pageWordings);
+        $this->further = new FurtherPages($make, $cues->pageWordings);
     }
 
     public function recognise(Reading $reading): iterable
@@ -47,6 +50,7 @@ final readonly class PageRecogniser implements Recogniser
         yield from $this->sentences->requests($reading->sentences);
         yield from $this->announced->requests($reading->sentences);
         yield from $this->before->requests($reading->sentences);
+        yield from $this->further->requests($reading->sentences);
         foreach (array_map($this->withPlainBrackets(...), $reading->sentences) as $sentence) {
             if (!$sentence->isSpoken() || false === $sentence->block->agreed || \in_array($sentence->block->kind, [BlockKind::Title, BlockKind::Heading], true)) {
                 continue;

@@ -13,6 +13,7 @@ use DunePocket\Brief\Reading\Reading;
 use DunePocket\Brief\Reading\Recogniser;
 use DunePocket\Brief\Reading\Segmenting\LabelWords;
 use DunePocket\Brief\Reading\Sentence;
+use DunePocket\Brief\Reading\WordList;
 use DunePocket\Catalogue\Cues;
 use DunePocket\Catalogue\PageKinds;
 use DunePocket\Catalogue\RefusalWording;
@@ -29,6 +30,8 @@ final readonly class RefusalRecogniser implements Recogniser
     private const NO = '/\b(?:no|without)(?:\s+(?:an?|any))?\s+$/iu';
     /** "It's a working mill, not a shop" says what they are. */
     private const WHAT_IT_IS = '/\b(?:it|we|this|they)(?:[\'’](?:s|re)| is| are) (?:(?:an?|the) )?[^,.;:]{3,40},\s*not (?:an? |the )?$/iu';
+    /** "A login? We use an app, so there's no need." */
+    private const USED_INSTEAD = '/\b(?:we|i|they|parents|members|customers|everyone)(?: already| all)* use (?:an? |the |our )?$/iu';
     /** "No auditions, that's our thing" */
     private const CLAIM = '/\b(?:different|special|unusual|unique) (?:about|with|at) (?:us|it|our|the)\b|,\s(?:and )?(?:that|it)(?:[\'’]s| is) (?:our|the whole) (?:thing|point|promise|way|strength)\b/iu';
     private const ANSWERS = ['avoid_word', 'keyphrase', 'tone', 'business_name', 'voice_sample', 'location', 'contact_phone', 'contact_email', 'opening_hours', 'audience', LabelWords::NOT_SERVED, 'competitor', 'design_note'];
@@ -52,7 +55,8 @@ final readonly class RefusalRecogniser implements Recogniser
     private const WHERE = '/\b(?:on|in|at|to|from)(?: the| your| our)?\s*$/iu';
     private const PREPOSITION = '/\s+(?:against|of|for|in|about|from|with|to|under|below|beside|next to|of any)\s.*$/iu';
 
-    public function __construct(private Cues $cues, private Negation $negation, private PageKinds $pages)
+    /** @param string $adjectives that are hardly ever nouns, as WordList takes them */
+    public function __construct(private Cues $cues, private Negation $negation, private PageKinds $pages, private string $adjectives)
     {
     }
 
@@ -153,6 +157,7 @@ final readonly class RefusalRecogniser implements Recogniser
     private function saysWhatOrWhere(string $names, string $before): bool
     {
         return 1 === preg_match(self::WHAT_IT_IS, $before)
+            || 1 === preg_match(self::USED_INSTEAD, $before)
             || (1 === preg_match(self::WHERE, $before) && 1 === preg_match(self::ALWAYS_THERE, preg_replace('/\s+pages?$/iu', '', trim($names)) ?? $names));
     }
 
@@ -192,7 +197,8 @@ final readonly class RefusalRecogniser implements Recogniser
             return false;
         }
 
-        return $this->couldBeOnASite($bare, $head, $bare !== $name) || $listed || ($sure && 1 !== preg_match($this->cues->noThings, $bare));
+        return $this->couldBeOnASite($bare, $head, $bare !== $name)
+            || (!WordList::holds($this->adjectives, mb_strtolower($bare)) && ($listed || ($sure && 1 !== preg_match($this->cues->noThings, $bare))));
     }
 
     /** "A blog about stains", "comparison pages against competitors" */

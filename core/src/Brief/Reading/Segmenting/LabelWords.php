@@ -19,6 +19,9 @@ final readonly class LabelWords
     private const NEVER = '/^(?:and |but )?(?:never|never ever|not|banned)$/iu';
     /** "Primary: families. Secondary: schools." */
     private const GRADES = '/^(?:primary|secondary|tertiary|first|second|third|main|other)(?: (?:audiences?|users?|groups?))?$/iu';
+    private const WHO = '/^who$/iu';
+    /** "The Pell Street Players, amateur" */
+    private const NAME = '/^(?:The )?\p{Lu}[\p{L}\'’]+(?: (?:of|and|the|&))?(?: \p{Lu}[\p{L}\'’]+)+/u';
     private const GOES_ON = '/^(?:and |oh )?(?:also|plus)$/iu';
 
     /** "Also: forget the portal" */
@@ -31,10 +34,14 @@ final readonly class LabelWords
     {
     }
 
-    /** What a label asks for, here; "also: …" goes on with the offerings, or the aim, before it. */
-    public function topic(string $label, Segmentation $into): ?string
+    /**
+     * What a label asks for, here; "also: …" goes on with the offerings, or the aim, before it, and "who: The Pell Players"
+     * tells who they are.
+     */
+    public function topic(string $label, Segmentation $into, string $value = ''): ?string
     {
         return match (true) {
+            1 === preg_match(self::WHO, $label) && 1 === preg_match(self::NAME, $value) => FactKind::BusinessKind->value,
             $this->sayNo($label), FactKind::Audience->value === $this->cues->topic($label) && ($into->hasListed($label) || $into->listsNames()) => null,
             1 === preg_match(self::NOT, $label) && FactKind::Audience->value === ($into->asked()->topic ?? $into->last()?->topic) => self::NOT_SERVED,
             1 === preg_match(self::NEVER, $label) && FactKind::Tone->value === ($into->asked()->topic ?? $into->last()?->topic) => FactKind::AvoidWord->value,

@@ -50,7 +50,7 @@ final readonly class PlainAnswer
 
             return false;
         }
-        if (null === $question || \in_array($into->asked()->topic, self::ASKS_WHAT_NOT, true) || $into->inParagraph() || !$this->asks($question->text) || !$this->isShort($answer)) {
+        if (null === $question || \in_array($into->asked()->topic, self::ASKS_WHAT_NOT, true) || $into->inParagraph() || !($into->form->unmarked || $this->asks($question->text)) || !$this->isShort($answer)) {
             return false;
         }
         $answered = $this->cues->answers->isOfAll($answer) ? [$question] : $this->answered($question);

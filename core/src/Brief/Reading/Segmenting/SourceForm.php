@@ -20,6 +20,7 @@ final readonly class SourceForm
     private const HEADINGS = 3;
     private const HEADING_WORDS = 6;
     private const LONE_HEADINGS = 3;
+    private const UNMARKED = 4;
     private const ROWS_OF_SHEET = 3;
     private const TABS_OF_SHEET = 2;
     private const LABEL_ALONE = '/^\p{Lu}[\p{L}\s\/&()\'’-]{2,50}$/u';
@@ -38,6 +39,7 @@ final readonly class SourceForm
      * @param bool               $stacked  labels and their answers take a line each, without an empty one between
      * @param bool               $unasked  answers carry the numbers of questions that the source does not hold
      * @param bool               $shouted  all is written in capitals
+     * @param bool               $unmarked what the designer says asks without question marks
      * @param array<int, bool>   $sheets   the rows of tables set with tabs, by where they start, in bytes; whether one is the head
      * @param bool               $airy     … and so are short lines with an empty one on either side
      */
@@ -55,6 +57,7 @@ final readonly class SourceForm
         public bool $unasked,
         public bool $shouted,
         public array $sheets,
+        public bool $unmarked,
     ) {
     }
 
@@ -78,6 +81,7 @@ final readonly class SourceForm
             self::isUnasked($lines),
             self::isShouted($lines),
             self::sheets($lines),
+            self::isUnmarked($lines),
         );
     }
 
@@ -101,6 +105,14 @@ final readonly class SourceForm
         }
 
         return \count($asked) < self::NUMBERED_QUESTIONS ? [] : $asked;
+    }
+
+    /** @param list<Line> $lines */
+    private static function isUnmarked(array $lines): bool
+    {
+        $said = array_filter($lines, static fn (Line $line): bool => Role::Other === $line->role && !$line->isBlank());
+
+        return \count($said) >= self::UNMARKED && [] === array_filter($said, static fn (Line $line): bool => str_contains($line->text, '?'));
     }
 
     /**

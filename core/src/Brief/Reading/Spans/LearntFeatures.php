@@ -14,7 +14,7 @@ use DunePocket\Catalogue\WeightsOfMany;
 /** Features that no wording gives away: each by the sentence that most likely asks for it. */
 final readonly class LearntFeatures implements Learnt
 {
-    private const ENOUGH = -2.6;
+    private const ENOUGH = -2.4;
     /** A few sentences show too little to guess from. */
     private const ENOUGH_IN_SHORT = -1.0;
     /** The more sentences there are, the likelier one of them looks as if it asked, so that it must be surer. */

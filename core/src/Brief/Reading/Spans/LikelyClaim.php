@@ -26,7 +26,7 @@ final readonly class LikelyClaim implements Learnt
     private const IN_PART = [FactKind::Offering, FactKind::Audience, FactKind::Goal, FactKind::BusinessName];
     private const PLAIN = 0.8;
     private const CERTAINTY = 0.45;
-    private const ENOUGH = 1.0;
+    private const ENOUGH = 2.0;
     private const ENOUGH_IN_SHORT = 2.5;
     private const OWN = 1.0;
     private const CONTRAST = 2.0;

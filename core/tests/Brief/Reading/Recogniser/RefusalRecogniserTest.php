@@ -20,7 +20,7 @@ final class RefusalRecogniserTest extends TestCase
     {
         $catalogue = Bench::catalogue();
 
-        return array_values(array_unique(Sentences::values((new RefusalRecogniser($catalogue->cues(), new Negation($catalogue->cues()), $catalogue->pageKinds()))->recognise(Readings::of($text, $topic, $kind, $agreed)))));
+        return array_values(array_unique(Sentences::values((new RefusalRecogniser($catalogue->cues(), new Negation($catalogue->cues()), $catalogue->pageKinds(), Bench::catalogue()->adjectives()))->recognise(Readings::of($text, $topic, $kind, $agreed)))));
     }
 
     /** @return iterable<string, array{string, ?string, list<string>}> text, topic, what is refused */
@@ -85,7 +85,7 @@ final class RefusalRecogniserTest extends TestCase
     {
         $catalogue = Bench::catalogue();
         $text = 'Please, no blog.';
-        [$refusal] = [...(new RefusalRecogniser($catalogue->cues(), new Negation($catalogue->cues()), $catalogue->pageKinds()))->recognise(Readings::of($text))];
+        [$refusal] = [...(new RefusalRecogniser($catalogue->cues(), new Negation($catalogue->cues()), $catalogue->pageKinds(), Bench::catalogue()->adjectives()))->recognise(Readings::of($text))];
         self::assertSame('no blog', substr($text, $refusal->start, $refusal->length));
         self::assertSame('blog', $refusal->detail['feature'] ?? null);
     }

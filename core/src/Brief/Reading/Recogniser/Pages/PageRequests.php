@@ -23,7 +23,7 @@ final readonly class PageRequests
     private const EACH = 0.93;
     private const MOST_WORDS = 6;
     private const NAME_WORDS = 4;
-    private const ANY_OF_THEM = '/^(?:thing|one)s?$/iu';
+    private const ANY_OF_THEM = '/^(?:(?:thing|one)s?|(?:the )?(?:two|three|four|five|six|seven|eight|\d))$/iu';
     /** What "a page for each" is for, where it does not say. */
     public const SERVICE = 'service';
 

@@ -15,7 +15,7 @@ use DunePocket\Brief\Reading\Segmenting\Spot;
 /** "Pages - home, gallery", "pages i reckon: home, hire", "Tone: calm" inside a list or at the head of a paragraph. */
 final readonly class InlineLabel implements Shape
 {
-    private const LABEL = '/^(?<label>\s*[\p{L}][\p{L}\s\'’\/&-]{1,40}?)(?:\s*:\s+|\s+(?:[–—=-]|\/\/|=>|->|→)\s+|\s*(?:\.{3,}|…)\s*)(?<value>\S.*)$/u';
+    private const LABEL = '/^(?<label>\s*(?:no\. ?1 )?[\p{L}][\p{L}\s\'’\/&-]{1,40}?)(?:\s*:\s+|\s+(?:[–—=-]|\/\/|=>|->|→)\s+|\s*(?:\.{3,}|…)\s*)(?<value>\S.*)$/u';
     /** "Tone | calm", "Tone. Calm", "[Tone] calm", where every line is of that make. */
     private const LABEL_WHERE_ALL_ARE = '/^(?<label>\s*\[?[\p{L}][\p{L}\s\'’\/&-]{2,40}?)(?:\s*\|\s+(?!.*\|)|;\s+(?!.*;)|\.\s+(?!(?:\p{L}+ ?){1,3}\.\s)|\]\s*:?\s*)(?<value>\S.*)$/u';
     /** "Pages - 8 of them", above their list. */
@@ -42,7 +42,7 @@ final readonly class InlineLabel implements Shape
             return false;
         }
         $label = trim($m['label'][0], ' [');
-        $topic = str_word_count($label) <= self::WORDS ? $this->words->topic($label, $into) : null;
+        $topic = str_word_count($label) <= self::WORDS ? $this->words->topic($label, $into, $m['value'][0]) : null;
         $isRefusedThing = FactKind::PageRefusal->value === $into->asked()->topic && !$this->words->areLabel($label);
         if (null === $topic || $isRefusedThing || $this->words->onlyLeadOn($label, $m['value'][0]) || (1 === preg_match(self::SENTENCE, $label) && !$this->words->areLabel($label))) {
             return false;

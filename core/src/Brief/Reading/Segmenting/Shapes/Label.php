@@ -20,7 +20,7 @@ final readonly class Label implements Shape
     /** "Re: the new site", at the top of a message. */
     private const SUBJECT = '/^(?:re|fwd?|subject|(?:new )?(?:web ?site|site)(?: brief)?)$/iu';
     private const LEADS_TO_QUESTION = '/^(?:so|and|ok|okay|right|now),?\s+(?=(?:what|who|which|why|how|where)\b)/iu';
-    private const BRIEF = '/\b(?:website|web ?site)?\s*brief\b/iu';
+    private const BRIEF = '/\bbrief\b|\b(?:web ?site|site|project) (?:requirements?|specification|questionnaire|proposal|notes)\b/iu';
     private const PAGE_EACH = '/^(?:an?|one) (?:separate |own )?page (?:for|per) /iu';
     private const REFUSAL = '/^(?:no|not|never|nope|please no)\b/iu';
     private const ASKS = '/^(?:what|who|which|whom|why|how|where)\b/i';
@@ -52,7 +52,7 @@ final readonly class Label implements Shape
         if (!$this->mayBeLabel($label, $value, $into)) {
             return false;
         }
-        $topic = $this->words->topic($label, $into);
+        $topic = $this->words->topic($label, $into, $value);
         if (null === $topic && !$this->groups($label, $into)) {
             return false;
         }

@@ -73,6 +73,9 @@ final readonly class Question implements Shape
             $this->name->note($start + \strlen($m['lead']), $m['asks'], $m['answer'], $into);
         }
         $into->noteNumber($m['lead']);
+        if ($numbered) {
+            $into->countTo((int) trim($m['lead'], ' QqUuEeSsTtIiOoNn.'));
+        }
         $into->ask(new Line($start + \strlen($m['lead']), $m['asks']), $topic);
         if ('' !== $m['answer']) {
             $this->answer(new Line($start + \strlen($text) - \strlen($m['answer']), $m['answer']), $topic, $numbered, $into);
