@@ -59,6 +59,7 @@ final readonly class Segmenter
             new Shapes\Rule($heading),
             new Shapes\FormExport($cues),
             new Shapes\ContactLine(),
+            new Shapes\SitemapLine(),
             new Shapes\Verdict($cues, $words, $this->plain),
             new Shapes\PathLine(),
             new Shapes\HoursLine(),

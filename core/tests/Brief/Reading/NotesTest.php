@@ -270,4 +270,65 @@ final class NotesTest extends TestCase
     {
         self::assertSame($refused, Bench::values(Bench::read("Hi,\n\nPell Slate here. Pages: Roofs, Contact.\n\n".$said), FactKind::PageRefusal));
     }
+
+    public function testWhatIsSetInFurtherSaysMoreOfTheItemAbove(): void
+    {
+        $brief = Bench::read(<<<'TEXT'
+            **Services**
+            - Curtains
+            - Home staging
+                - new since spring
+                - mostly for landlords
+
+            **Site**
+            - Home
+            - Services
+            - Portfolio
+                - by room
+            - Process
+            - Journal
+            - Contact
+                - form
+            TEXT);
+        self::assertSame(['Curtains', 'Home staging'], Bench::values($brief, FactKind::Offering));
+        self::assertSame(['Home', 'Services', 'Portfolio', 'Process', 'Journal', 'Contact'], Bench::values($brief, FactKind::PageRequest));
+    }
+
+    public function testPagesMayBeSetAsWays(): void
+    {
+        $brief = Bench::read("Home → Classes → (class detail) → Book\nHome → Parties → enquiry\nHome → Gift vouchers");
+        self::assertSame(['Home', 'Classes', 'Book', 'Parties', 'Gift vouchers'], Bench::values($brief, FactKind::PageRequest));
+    }
+
+    public function testArrowsMayMarkQuestions(): void
+    {
+        $brief = Bench::read(<<<'TEXT'
+            -> What do you do?
+            Memorials, fireplaces, letter cutting.
+
+            -> Pages
+            Memorials, Fireplaces, Contact.
+
+            -> Prices?
+            Can't, stone varies.
+
+            -> Tone?
+            Quiet.
+            TEXT);
+        self::assertSame(['Memorials', 'Fireplaces', 'Letter cutting'], Bench::values($brief, FactKind::Offering));
+        self::assertSame(['Memorials', 'Fireplaces', 'Contact'], Bench::values($brief, FactKind::PageRequest));
+        self::assertSame(['Prices'], Bench::values($brief, FactKind::PageRefusal));
+    }
+
+    public function testWhatIsCrossedOutIsRefusedWhateverItIs(): void
+    {
+        $brief = Bench::read("Decided\n✓ quote form with dates\n✗ live stock levels (Dean's idea)\n✗ an app (also Dean)");
+        self::assertSame(['Live stock levels', 'App'], Bench::values($brief, FactKind::PageRefusal));
+    }
+
+    public function testARunOfNamesIsNoHeadingOverTheRest(): void
+    {
+        $brief = Bench::read("We are Pell Ironmongers.\n\nWhat we stock. Services. Opening hours. History, with the old photographs.");
+        self::assertSame(['What we stock', 'Services', 'Opening hours', 'History'], Bench::values($brief, FactKind::PageRequest));
+    }
 }

@@ -15,6 +15,9 @@ final readonly class Thread
     private const ORIGINAL = '/^[-_\s]*(?:original message|forwarded message|begin forwarded message:?)[-_\s]*$/iu';
     private const HEAD = '/^\s*(?:>\s*)*(?<field>From|To|Cc|Bcc|Sent|Date|Subject|Re|Reply-To)\s*:\s*(?<value>.*)$/iu';
     private const GREETING = '/^(?:hi|hiya|hello|hey|dear|(?:good )?(?:morning|afternoon|evening))\s+(?<name>\p{Lu}\p{L}+)\b/iu';
+    /** "-> Who is it for?", above the answer */
+    private const MARKED = '/^\s*(?:->|→|=>|»)\s*(?=\S)/u';
+    private const FEWEST_MARKED = 3;
     private const QUOTED = '/^(?:\s*>)+ ?/';
     /** Other fields of a head stand this many lines away at most. */
     private const NEAR = [-2, -1, 1, 2, 3];
@@ -53,6 +56,7 @@ final readonly class Thread
     {
         $into = new Messages($this->greeted($lines));
         $inHead = false;
+        $quoted = $this->marksQuestions($lines) ? self::MARKED : self::QUOTED;
         foreach ($lines as $i => $line) {
             $isHead = $this->isHead($lines, $i, $inHead);
             if (1 === preg_match(self::WROTE, $line->text) || 1 === preg_match(self::ORIGINAL, $line->text)) {
@@ -62,12 +66,25 @@ final readonly class Thread
             if ($isHead && 1 === preg_match(self::HEAD, $line->text, $m)) {
                 $into->head($line, strtolower($m['field']), $m['value'], !$inHead && $i > 0);
             } else {
-                $into->say($line, 1 === preg_match(self::QUOTED, $line->text, $m) ? \strlen($m[0]) : 0);
+                $into->say($line, 1 === preg_match($quoted, $line->text, $m) ? \strlen($m[0]) : 0);
             }
             $inHead = $isHead;
         }
 
         return $into->messages();
+    }
+
+    /**
+     * Whether arrows mark the questions, rather than the answers.
+     *
+     * @param list<Line> $lines
+     */
+    private function marksQuestions(array $lines): bool
+    {
+        $marked = array_filter($lines, static fn (Line $line): bool => 1 === preg_match(self::MARKED, $line->text));
+        $asking = array_filter($marked, static fn (Line $line): bool => str_ends_with(rtrim($line->text), '?'));
+
+        return \count($marked) >= self::FEWEST_MARKED && 2 * \count($asking) >= \count($marked);
     }
 
     /**

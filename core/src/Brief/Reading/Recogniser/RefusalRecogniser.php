@@ -29,7 +29,7 @@ final readonly class RefusalRecogniser implements Recogniser
     /** What says no belongs to the quote: "No blog". */
     private const NO = '/\b(?:no|without)(?:\s+(?:an?|any))?\s+$/iu';
     /** "It's a working mill, not a shop" says what they are. */
-    private const WHAT_IT_IS = '/\b(?:it|we|this|they)(?:[\'’](?:s|re)| is| are) (?:(?:an?|the) )?[^,.;:]{3,40},\s*not (?:an? |the )?$/iu';
+    private const WHAT_IT_IS = '/\b(?:it|we|this|they|i)(?:[\'’](?:s|re|m)| is| are| am) (?:(?:an?|the) )?[^,.;:]{3,40},?\s+not (?:an? |the )?$/iu';
     /** "A login? We use an app, so there's no need." */
     private const USED_INSTEAD = '/\b(?:we|i|they|parents|members|customers|everyone)(?: already| all)* use (?:an? |the |our )?$/iu';
     /** "No auditions, that's our thing" */
@@ -45,6 +45,8 @@ final readonly class RefusalRecogniser implements Recogniser
     private const OF_OURS = '/^(?:our|my)\s+(?=\p{L}+$)/iu';
     /** "A blog, a shop, the word fix" */
     private const WORD = '/^(?:and |or |also )*the (?:word|phrase|term|expression)(?<more>s?) (?=["“‘\'\p{Ll}])/u';
+    /** "Customer accounts – people forget passwords, then write to us" */
+    private const REMARK_ON_ONE = '/^([^,;–—]{3,60}?)\s[–—-]\s(?=[^–—]*$).*$/su';
     private const REASON = '/^(?:because|since|as|too (?:much|many|little|few))\b/iu';
     private const SAYS = '/\b(?:we|i|i[\'’]d|it|they|them|finds?|you|nobody|please|our|my|keeps?|is|are|was|funds?|asks?|feel|would|could|will|can|has|had|sent|said|says|told|thinks?|wants?|wanted|happens)\b|^(?:whatever|nothing|somebody|someone)\b/iu';
     /** "The group we buy from offers content on cats and rabbits." */
@@ -103,7 +105,7 @@ final readonly class RefusalRecogniser implements Recogniser
         }
         $areWords = false;
         // "A forum (we had one, it got nasty) or a members' area, nobody remembers passwords": both are named.
-        foreach (Phrase::listsIn(Phrase::list($sentence->text)) as [$part, $at]) {
+        foreach (Phrase::listsIn(Phrase::list(preg_replace(self::REMARK_ON_ONE, '$1', $sentence->text) ?? $sentence->text)) as [$part, $at]) {
             $lead = 1 === preg_match('/^(?:(?:(?:any|some|an?) (?:kind|sort|form|type)s? of(?: an?)?|one of (?:those|these)|anything (?:with|like)|the words?|(?:my|our)(?= \p{Lu})|no|not|nor|and|or|also|an?|the|any|that|those|these|please|please no|definitely no)\s+)+/iu', $part, $m) ? \strlen($m[0]) : 0;
             if (1 === preg_match(self::REASON, $part)) {
                 return;

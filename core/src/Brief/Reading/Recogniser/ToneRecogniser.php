@@ -108,7 +108,7 @@ final readonly class ToneRecogniser implements Recogniser
     {
         $tone = '(?:'.implode('|', array_map(static fn (string $pattern): string => substr($pattern, 1, -3), $this->cues->tones)).')';
 
-        if (1 === preg_match('~^\W*\p{L}+(?:,\s+\p{L}+)?(?:,| but| and| yet)\s+'.self::SOFTLY.$tone.'\s*[.!]*\s*$~iu', $text)) {
+        if (1 === preg_match('~^\W*\p{L}+(?:,\s+\p{L}+)?(?:,| but| and| yet)\s+'.self::SOFTLY.$tone.'\s*[.!]*\s*$|^\W*'.self::SOFTLY.$tone.'(?:,| but| and| yet)\s+[\p{L}-]+\s*[.!]*\s*$~iu', $text)) {
             return true;
         }
 

@@ -9,7 +9,7 @@ use DunePocket\Brief\Reading\Phrase;
 /** What lists of pages are known by before any page is read: names that hardly anything else has. */
 final class NamesOfPages
 {
-    private const NAME = '/^(?:home|about(?: (?:us|me))?|contact(?: us)?|our [\p{L} ]{3,20}|(?:how|what|where|who) [\p{L} ]{3,20}|fees(?: and .*)?|prices|pricing|costs|gallery|faqs?|news|blog|shop|events|courses|classes|services|products|stock|support us|donate|volunteer|careers|(?:meet|our) the team|(?:meet|find|visit|join|hire|book|sell|stay)\b[\p{L} ’\']{0,16}|get (?:involved|in touch|a quote)|book|jobs|reviews|testimonials|membership|timetable|resources|case studies|projects|portfolio|work)$/iu';
+    private const NAME = '/^(?:home|about(?: (?:us|me))?|contact(?: us)?|our [\p{L} ]{3,20}|(?:how|what|where|who) [\p{L} ]{3,20}|fees(?: and .*)?|menus|opening (?:hours|times)|history|prices|pricing|costs|gallery|faqs?|news|blog|shop|events|courses|classes|services|products|stock|support us|donate|volunteer|careers|(?:meet|our) the team|(?:meet|find|visit|join|hire|book|sell|stay)\b[\p{L} ’\']{0,16}|get (?:involved|in touch|a quote)|book|jobs|reviews|testimonials|membership|timetable|resources|case studies|projects|portfolio|work)$/iu';
     /** "I've noted Home, Repairs and Contact." */
     private const BEFORE_LIST = '/^.{0,40}?\b(?:noted|got|put(?: down)?|have|written(?: down)?|pages?|said|menu)\b(?: so far| here)?[,:.]?\s+(?=\p{L}[^,]*,)/iu';
     /** "Pages. Home, landlords, tenants?" */

@@ -25,6 +25,7 @@ final class Segmentation
     private const GOES_ON = '/^(?:and|plus|also|then|oh,? and)\b/iu';
     /** A name alone ends with none of these. */
     private const ENDS = '/[.!?]$/u';
+    private const CAPITAL = '/^\W*\p{Lu}/u';
     private const FEW = 3;
     private const SHORT = 5;
 
@@ -37,6 +38,9 @@ final class Segmentation
     private bool $numbered;
     private int $number = 0;
     private int $item = 0;
+    /** Of the item read last. */
+    private int $indent = 0;
+    private bool $capital = false;
     /** A question with its answer on the same line asks for nothing beyond that paragraph. */
     private bool $answeredInLine = false;
     /** The question stands in the line just read, or in the one before it. */
@@ -221,6 +225,23 @@ final class Segmentation
         $this->item = $number;
     }
 
+    /** Remembers how far an item is set in, in characters, and whether it begins with a capital. */
+    public function noteItem(string $mark, string $text): void
+    {
+        [$this->indent, $this->capital] = [$this->indentOf($mark), 1 === preg_match(self::CAPITAL, $text)];
+    }
+
+    /** "    - by room", below "- Portfolio": small letters, set in further than the item above. */
+    public function isRemark(string $mark, string $text): bool
+    {
+        return $this->capital && $this->indentOf($mark) > $this->indent && 1 !== preg_match(self::CAPITAL, $text) && \in_array($this->last()?->kind, [BlockKind::Item, BlockKind::Paragraph], true);
+    }
+
+    private function indentOf(string $mark): int
+    {
+        return mb_strlen($mark) - mb_strlen(ltrim($mark));
+    }
+
     public function inParagraph(): bool
     {
         return '' !== $this->paragraph;
@@ -262,7 +283,9 @@ final class Segmentation
         if ($this->asked->answered) {
             $this->answer($start, $text, $this->asked->topic);
         } else {
-            $this->addWithLabels(BlockKind::Paragraph, $start, $text, $this->asked->topic);
+            $bytes = FactKind::Audience->value === $this->asked->topic ? $this->extent->bytes($text, $this->asked->topic) : \strlen($text);
+            $this->addWithLabels(BlockKind::Paragraph, $start, substr($text, 0, $bytes), $this->asked->topic);
+            $this->addWithLabels(BlockKind::Paragraph, $start + $bytes, substr($text, $bytes), null);
         }
         if (1 === preg_match(self::ANNOUNCES_PAGES, $text)) {
             $this->announcePages();

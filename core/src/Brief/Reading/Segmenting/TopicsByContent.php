@@ -54,6 +54,9 @@ final readonly class TopicsByContent
                 $run[$i] = $block;
                 continue;
             }
+            if ([] !== $run && BlockKind::Paragraph === $block?->kind && null === $block->topic && ($blocks[$i + 1] ?? null)?->topic === end($run)->topic) {
+                continue;
+            }
             $text = implode("\n", array_map(static fn (Block $asked): string => $asked->text, $run));
             foreach ($run as $j => $asked) {
                 $blocks[$j] = $asked->about($this->topic((string) $asked->topic, BlockKind::Answer === $asked->kind ? $asked->text : $text, $isOfferingAsked)->value);

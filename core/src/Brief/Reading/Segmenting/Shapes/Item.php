@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace DunePocket\Brief\Reading\Segmenting\Shapes;
 
+use DunePocket\Brief\FactKind;
 use DunePocket\Brief\Reading\BlockKind;
 use DunePocket\Brief\Reading\Line;
 use DunePocket\Brief\Reading\Segmenting\Segmentation;
@@ -41,8 +42,15 @@ final readonly class Item implements Shape
 
             return true;
         }
+        if ($into->isRemark($mark, $text)) {
+            $into->close();
+            $into->add(BlockKind::Paragraph, $spot->start + \strlen($mark), $text, FactKind::PageRequest->value === $into->asked()->topic ? FactKind::Feature->value : null);
+
+            return true;
+        }
         $this->write($spot->start + \strlen($mark), $text, $into);
         $into->countItems((int) trim($mark, ' ('));
+        $into->noteItem($mark, $text);
 
         return true;
     }

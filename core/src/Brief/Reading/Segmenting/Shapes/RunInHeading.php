@@ -7,6 +7,7 @@ namespace DunePocket\Brief\Reading\Segmenting\Shapes;
 use DunePocket\Brief\FactKind;
 use DunePocket\Brief\Reading\Segmenting\Asked;
 use DunePocket\Brief\Reading\Segmenting\LabelWords;
+use DunePocket\Brief\Reading\Segmenting\NamesOfPages;
 use DunePocket\Brief\Reading\Segmenting\Segmentation;
 use DunePocket\Brief\Reading\Segmenting\Shape;
 use DunePocket\Brief\Reading\Segmenting\Spot;
@@ -22,8 +23,7 @@ final readonly class RunInHeading implements Shape
     /** "Fourth, and this took an hour, what it is to achieve. More people through the door.", "Sixth. Why us? …" */
     private const COUNTED = '/^(?<number>\s*(?:first|second|third|fourth|fifth|sixth|seventh|eighth|ninth|tenth|last|lastly|finally|next)(?:ly)?[,:.]\s+)(?:(?:and|which) [^,.]{3,40},\s+)?(?<heading>\p{L}[\p{L}\s&\/\'’-]{2,60})[.:?]\s+(?<text>\p{L}.*)$/iu';
 
-    /** "Menus. Parties. About.": the first of the pages, and no heading over them. */
-    private const PAGE = '/^menus$/iu';
+    private const FULL_STOP = '/\.\s+/u';
     /** "5.1 Testimonials. What is said in the room stays there.", under "5 Exclusions" */
     private const CLAUSE = '/^\s*\d+\.\d+/';
 
@@ -44,14 +44,11 @@ final readonly class RunInHeading implements Shape
         if (!$isNumbered && ($into->inParagraph() || !$spot->afterBlank)) {
             return false;
         }
-        if (1 === preg_match(self::PAGE, $m['heading'][0])) {
-            return false;
-        }
         if (1 === preg_match(self::CLAUSE, $m['number'][0]) && FactKind::PageRefusal->value === $into->asked()->topic) {
             return false;
         }
         $topic = $isCounted ? $this->cues->topic($m['heading'][0]) : $this->cues->topics->ofLabel($m['heading'][0]);
-        if (null === $topic) {
+        if (null === $topic || (FactKind::PageRequest->value !== $topic && $this->isFirstOfPages($m['heading'][0], $m['text'][0]))) {
             return false;
         }
         $into->close();
@@ -59,6 +56,12 @@ final readonly class RunInHeading implements Shape
         $into->answerInLine($spot->start + (int) $m['text'][1], $m['text'][0], $topic);
 
         return true;
+    }
+
+    /** "Menus. Parties. About.": a name like those behind it, and no heading over them. */
+    private function isFirstOfPages(string $heading, string $text): bool
+    {
+        return NamesOfPages::areListedIn(preg_replace(self::FULL_STOP, ', ', $heading.'. '.$text) ?? $text);
     }
 
     private function isShort(string $heading): bool

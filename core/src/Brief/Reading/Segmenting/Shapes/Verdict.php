@@ -28,6 +28,8 @@ final readonly class Verdict implements Shape
     private const PLAIN_NO = '/^(?:no|none|nope|no thanks?|no thank you|not wanted|not needed)\W*$/iu';
     private const CROSSED = '/[☒✗✘✕❌]/u';
     private const WANTED_OR_NOT = '/^(?:none,? (?:for|as|because|since|please|thank)|(?:yes|no|yeah|yep|nope)\b(?! yet))/iu';
+    /** What is crossed out where one of these is asked for, or nothing, was meant for the site. */
+    private const OF_THE_SITE = [null, 'page_request', 'feature', 'page_refusal'];
     private const THING_WORDS = 6;
     private const UP_TO_ARROW = '/^.*(?:→|->|=>|⇒)\s*/u';
 
@@ -42,7 +44,12 @@ final readonly class Verdict implements Shape
         }
         if (1 === preg_match(self::BEFORE, $spot->text, $m, \PREG_OFFSET_CAPTURE)) {
             $into->close();
-            $into->add(BlockKind::Paragraph, $spot->start + (int) $m['thing'][1], $m['thing'][0], $into->asked()->topic, 1 !== preg_match(self::CROSSED, $m['mark'][0]));
+            $isCrossed = 1 === preg_match(self::CROSSED, $m['mark'][0]);
+            if ($isCrossed && \in_array($into->asked()->topic, self::OF_THE_SITE, true)) {
+                $into->add(BlockKind::Item, $spot->start + (int) $m['thing'][1], $m['thing'][0], FactKind::PageRefusal->value);
+            } else {
+                $into->add(BlockKind::Paragraph, $spot->start + (int) $m['thing'][1], $m['thing'][0], $into->asked()->topic, !$isCrossed);
+            }
 
             return true;
         }
