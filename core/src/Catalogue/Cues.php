@@ -225,7 +225,7 @@ final readonly class Cues
             ...array_map(static fn (string $said): string => '{HEAD}(?<names>{SUBJECT}(?:(?:,| and| or) {ARTICLE}{SUBJECT}){0,3})(?: thing| idea| bit)?(?: (?:on|at|from|in|of|with|for) [^.,;!?]{3,30}?)?,? '.$said, $refusals->strings('said_of')),
             ...array_map(static fn (string $said): string => $said.'\\s+{ARTICLE}(?<names>{THING}(?:(?:,| and| or) (?:an? |the )?{THING}){0,3})(?=\\s*[.,;!?]|$| (?:on|off|out|from|in|for|was|were|at|with|because|as|so|and|to)\\b)', $refusals->strings('said_to')),
         ];
-        $raised = array_map(static fn (string $raised): string => '\\b'.$raised.'\\s+(?:having |adding |putting (?:up|in) |us having |the idea of |one of (?:those|these) )?{ARTICLE}(?<names>(?!(?:that|to|it|this|we|whether|if|them|some|something)\\b){THING}(?:(?:,| and| or) (?:an? |the )?{THING})??)(?=\\s*[.,;!?–-]|$| (?:for|at|on|in|but|and|so|because|before|once|where|which|as)\\b)', $refusals->strings('raised'));
+        $raised = array_map(static fn (string $raised): string => '\\b'.$raised.'\\s+(?:having |adding |putting (?:up|in) |us having |the idea of |one of (?:those|these) )?{ARTICLE}(?:pages? (?:of|for|about|on) (?:the |our )?)?(?<names>(?!(?:that|to|it|this|we|whether|if|them|some|something)\\b){THING}(?:(?:,| and| or) (?:an? |the )?{THING})??)(?=\\s*[.,;!?–-]|$| (?:for|at|on|in|but|and|so|because|before|once|where|which|as)\\b)', $refusals->strings('raised'));
         $this->refusals = [
             ...array_map(static fn (string $wording): RefusalWording => new RefusalWording($expand($wording), false), $said),
             ...array_map(static fn (string $wording): RefusalWording => new RefusalWording($expand($wording), true, true), $raised),

@@ -101,7 +101,7 @@ final class Phrase
                 $pieces = [[$part, $offset]];
             }
             foreach ($pieces as [$piece, $at]) {
-                $bare = preg_replace('/^(?:(?:oh,? and|and|or|plus|also|then|together with|along with)(?:\s+|$)|of course,?\s+)+/iu', '', $piece) ?? $piece;
+                $bare = preg_replace('/^(?:(?:oh,? and|and|or|plus|also|then|together with|along with)(?:\s+|$)|of course,?\s+|\((?:\d{1,2}|[a-h]|i{1,3}|iv|vi{0,3})\)\s*)+/iu', '', $piece) ?? $piece;
                 if ('' !== trim($bare)) {
                     $parts[] = [preg_replace('/\s+(?:and|or|&)?\s*$/iu', '', strtr($bare, [self::BOUND => ' ', self::COMMA => ','])) ?? $bare, $at + \strlen($piece) - \strlen($bare)];
                 }

@@ -4,10 +4,15 @@ declare(strict_types=1);
 
 namespace DunePocket\Brief\Reading;
 
+use DunePocket\Brief\FactKind;
+
 final readonly class Sentence
 {
     /** Where somebody else is spoken of. */
     private const OTHERS = ['competitor', 'admired_site'];
+
+    /** "Nor a blog." */
+    private const GOES_ON = '/^(?:no|nor|not|also|and|or|neither|please|any)\b/iu';
 
     /** @param int $start in bytes from the start of the source */
     public function __construct(
@@ -47,6 +52,12 @@ final readonly class Sentence
     public function isFirst(): bool
     {
         return $this->start <= $this->block->start;
+    }
+
+    /** "A shared calendar. The events list is enough.": what follows in an item below refusals says why, unless it goes on. */
+    public function isRemarkOnRefusal(): bool
+    {
+        return BlockKind::Item === $this->block->kind && FactKind::PageRefusal->value === $this->block->topic && !$this->isFirst() && 1 !== preg_match(self::GOES_ON, $this->text);
     }
 
     public function isSpoken(): bool

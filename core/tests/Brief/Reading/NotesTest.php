@@ -331,4 +331,24 @@ final class NotesTest extends TestCase
         $brief = Bench::read("We are Pell Ironmongers.\n\nWhat we stock. Services. Opening hours. History, with the old photographs.");
         self::assertSame(['What we stock', 'Services', 'Opening hours', 'History'], Bench::values($brief, FactKind::PageRequest));
     }
+
+    public function testNumbersInBracketsAreNoPartOfNames(): void
+    {
+        $brief = Bench::read('Pages: (1) Home, (2) Surveys, (3) Fees, (4) Contact.');
+        self::assertSame(['Home', 'Surveys', 'Fees', 'Contact'], Bench::values($brief, FactKind::PageRequest));
+    }
+
+    public function testAnswersMayStandInBracketsBehindTheirQuestions(): void
+    {
+        $brief = Bench::read("What's the business name? [Vantage Films]\n\nWho hires you? [estate agents and developers]\n\nPages? [Showreel, Property, Contact]\n\nTone? [confident]");
+        self::assertSame(['Vantage Films'], Bench::values($brief, FactKind::BusinessName));
+        self::assertSame(['Estate agents and developers'], Bench::values($brief, FactKind::Audience));
+        self::assertSame(['Showreel', 'Property', 'Contact'], Bench::values($brief, FactKind::PageRequest));
+    }
+
+    public function testAnItemBelowRefusalsGivesItsReasonInTheNextSentence(): void
+    {
+        $brief = Bench::read("Discussed and set aside\n– Patient stories. Several trustees were uneasy.\n– A shared calendar. The events list is enough.");
+        self::assertSame(['Patient stories', 'Shared calendar'], Bench::values($brief, FactKind::PageRefusal));
+    }
 }

@@ -57,7 +57,7 @@ final readonly class FeatureRecogniser implements Recogniser
         $quoteForms = $this->withQuoteForm($reading, $standing);
         foreach ($reading->sentences as $i => $sentence) {
             $topic = $sentence->block->topic;
-            if (!$sentence->isSpoken() || \in_array($sentence->block->kind, [BlockKind::Title, BlockKind::Heading], true) || \in_array($topic, ['avoid_word', 'keyphrase', 'business_name', 'design_note'], true) || ('offering' === $topic && true !== $sentence->block->agreed) || ('tone' === $topic && ($sentence->isFirst() || !$reading->says($i, $this->cues->wanting)))) {
+            if (!$sentence->isSpoken() || $sentence->isRemarkOnRefusal() || \in_array($sentence->block->kind, [BlockKind::Title, BlockKind::Heading], true) || \in_array($topic, ['avoid_word', 'keyphrase', 'business_name', 'design_note'], true) || ('offering' === $topic && true !== $sentence->block->agreed) || ('tone' === $topic && ($sentence->isFirst() || !$reading->says($i, $this->cues->wanting)))) {
                 continue;
             }
             $asked = 'feature' === $topic || (null === $topic && $this->isList($sentence, isset($standing[$i])));

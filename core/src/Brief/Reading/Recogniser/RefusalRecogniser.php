@@ -46,7 +46,7 @@ final readonly class RefusalRecogniser implements Recogniser
     /** "A blog, a shop, the word fix" */
     private const WORD = '/^(?:and |or |also )*the (?:word|phrase|term|expression)(?<more>s?) (?=["“‘\'\p{Ll}])/u';
     /** "Customer accounts – people forget passwords, then write to us" */
-    private const REMARK_ON_ONE = '/^([^,;–—]{3,60}?)\s[–—-]\s(?=[^–—]*$).*$/su';
+    private const REMARK_ON_ONE = '/^([^,;:–—]{3,60}?)(?:\s[–—-]\s(?=[^–—]*$)|:\s(?=.*\b(?:we|i|it|they|you|he|she|people|couples|customers|nobody|is|are|was|were)\b)).*$/isu';
     private const REASON = '/^(?:because|since|as|too (?:much|many|little|few))\b/iu';
     private const SAYS = '/\b(?:we|i|i[\'’]d|it|they|them|finds?|you|nobody|please|our|my|keeps?|is|are|was|funds?|asks?|feel|would|could|will|can|has|had|sent|said|says|told|thinks?|wants?|wanted|happens)\b|^(?:whatever|nothing|somebody|someone)\b/iu';
     /** "The group we buy from offers content on cats and rabbits." */
@@ -70,7 +70,7 @@ final readonly class RefusalRecogniser implements Recogniser
             if (FactKind::AvoidWord->value === $sentence->block->topic) {
                 yield from $this->hated($sentence);
             }
-            if (!$sentence->isSpoken() || BlockKind::Title === $kind || BlockKind::Heading === $kind || \in_array($sentence->block->topic, self::ANSWERS, true) || (FactKind::PageRefusal->value !== $sentence->block->topic && $reading->search->mayHold($this->cues->givenUp, $i) && $this->cues->isGivenUp($sentence->text))) {
+            if (!$sentence->isSpoken() || $sentence->isRemarkOnRefusal() || BlockKind::Title === $kind || BlockKind::Heading === $kind || \in_array($sentence->block->topic, self::ANSWERS, true) || (FactKind::PageRefusal->value !== $sentence->block->topic && $reading->search->mayHold($this->cues->givenUp, $i) && $this->cues->isGivenUp($sentence->text))) {
                 continue;
             }
             if (1 === preg_match(self::OF_WORDS, $sentence->text) || false === $sentence->block->agreed && FactKind::Offering->value === $sentence->block->topic && !$this->cues->isSiteThing($sentence->text)) {
@@ -143,7 +143,7 @@ final readonly class RefusalRecogniser implements Recogniser
                 }
                 $names = Phrase::wholeWords($names, substr($sentence->text, (int) $offset + \strlen($names)));
                 foreach (Phrase::list(str_replace([' nor ', ' no '], [', or ', ',no '], $names)) as [$part, $at]) {
-                    $lead = 1 === preg_match('/^(?:(?:n?one of (?:those|these|the|that|your)|(?:any|no|some|an?) (?:kind|sort|form|type)s? of|anything (?:with|like)|pages? (?:for|about|on|of)|(?:paying|pay) for|more(?= \p{L}+s\b)|to(?= ["“]| an? \p{L}| the \p{L})|for(?= an? )|an?|the|any|no|please|actually|actual|publish(?:ing)?|print(?:ing)?|show(?:ing)?|display(?:ing)?|advertis(?:e|ing)|having|adding|taking|accepting|listing|mentioning|including|featuring|put(?:ting)?(?: up| in)?|dont|don[\'’]?t|want|our|or|and|nor|also|but|maybe)\s+)+/iu', $part, $m) ? \strlen($m[0]) : 0;
+                    $lead = 1 === preg_match('/^(?:(?:n?one of (?:those|these|the|that|your)|(?:any|no|some|an?) (?:kind|sort|form|type)s? of|anything (?:with|like)|pages? (?:for|about|on|of)|(?:paying|pay) for|more(?= \p{L}+s\b)|to(?= ["“]| an? \p{L}| the \p{L})|for(?= an? )|an?|the|any|no|please|actually|actual|publish(?:ing)?|print(?:ing)?|show(?:ing)?|display(?:ing)?|advertis(?:e|ing)|spare (?:us|me)|(?:the )?(?:staff|time|people|money|budget|patience|energy) for|having|adding|taking|accepting|listing|mentioning|including|featuring|put(?:ting)?(?: up| in)?|dont|don[\'’]?t|want|our|or|and|nor|also|but|maybe)\s+)+/iu', $part, $m) ? \strlen($m[0]) : 0;
                     $from = (int) $offset + $at + $lead;
                     $candidate = $this->refusal(substr($part, $lead), $sentence->start + $from, $wording->sure);
                     if (null === $candidate) {

@@ -24,7 +24,7 @@ final readonly class LearntRefusals implements Learnt
     public function weighed(array $sentences, array $read): array
     {
         $known = array_flip(array_map(spl_object_id(...), $read));
-        $weighed = $this->things->weighed(array_values(array_filter($sentences, fn (Weighed $weighed): bool => !$weighed->sentence->isAgreedTo() && !$this->cues->answers->isYes($weighed->sentence->text) && !$this->cues->isGivenUp($weighed->sentence->text))), $read);
+        $weighed = $this->things->weighed(array_values(array_filter($sentences, fn (Weighed $weighed): bool => !$weighed->sentence->isAgreedTo() && !$weighed->sentence->isRemarkOnRefusal() && !$this->cues->answers->isYes($weighed->sentence->text) && !$this->cues->isGivenUp($weighed->sentence->text))), $read);
         $kept = array_flip(array_map(spl_object_id(...), $weighed));
         $listed = array_filter($this->listed($sentences, $read), static fn (Candidate $candidate): bool => !isset($kept[spl_object_id($candidate)]));
 

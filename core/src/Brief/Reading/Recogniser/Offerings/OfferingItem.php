@@ -24,6 +24,8 @@ final readonly class OfferingItem
     /** "…, a mobile mechanic service in Swindon" says what they are; "in Totnes" says where. */
     private const SELF_DESCRIPTION = '/^\s*(?:an?\s(?:[\p{L}-]+\s){0,4}(?:(?:service|business|company|firm|agency|practice)\b(?!s)|(?:charity|club|choir|trust|group|project|network) (?:that|which)\b)|in (?-i:\p{Lu})\p{L}+\s*$)/iu';
     /** "an hour for £40" */
+    /** "(a) surveys", "Harbourside Podiatry = foot care" */
+    private const LEAD = '/^\s*(?:\([^)]*\)\s*|(?-i:\p{Lu})[\p{L}\'’& ]{2,40} =\s+)/u';
     private const PRICE_ALONE = '/^\s*(?:\d+|one|two|three|four|five|six|ten|twelve) \p{L}+ for\b.*(?:pounds|quid|euros|dollars|[£$€])|^\s*(?:costs?|priced?|from|at)\b.*[£$€]\s?\d|^\s*(?:an?|one|per|half an?) (?:\p{L}+ )?(?:hours?|days?|nights?|sessions?|weeks?|months?|lessons?|class|evenings?|mornings?) (?:for|at|is|costs?) [£$€\d]/iu';
     private const WITH_REMARK = '/^(?<name>[^(:]{2,60}?)\s*(?:\s[-–—]\s+|:\s+|\|+|\((?=[^)]*\)\s*$))\s*(?<about>.+?)\)?\s*$/u';
     /** "Back massage, 30 min, £35" */
@@ -51,7 +53,7 @@ final readonly class OfferingItem
         if (($certainty < self::PLAIN && 1 === preg_match(self::SELF_DESCRIPTION, $text)) || 1 === preg_match(self::PRICE_ALONE, $text) || ('' === $suffix && $certainty < self::ASKED && $this->shared->isAdjective($text))) {
             return;
         }
-        $lead = 1 === preg_match('/^\s*\([^)]*\)\s*/u', $text, $m) ? \strlen($m[0]) : 0;
+        $lead = 1 === preg_match(self::LEAD, $text, $m) ? \strlen($m[0]) : 0;
         [$text, $start] = [substr($text, $lead), $start + $lead];
         [$words, $detail] = $this->apart($text, $terms);
         $name = $this->name($words, $suffix);

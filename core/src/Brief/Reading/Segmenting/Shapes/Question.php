@@ -28,6 +28,8 @@ final readonly class Question implements Shape
     private const SAID_BEFORE = '/^(?!.*\b(?:you|your|please)\b)(?:[^.!?]{12,}[.!]\s+)+(?=\p{Lu}[^.!?]*\?)/u';
     /** "prices / first time? / timetable" */
     private const IN_A_LIST = '/\?\s+\/\s/u';
+    /** "What's it called? [Vantage Films]" */
+    private const IN_BRACKETS = '/^\[(?<answer>[^\[\]]+)\]\s*$/u';
     private const SHORT = 4;
     /** "Live chat?" */
     private const NAME = 3;
@@ -109,6 +111,9 @@ final readonly class Question implements Shape
 
     private function answer(Line $answer, ?string $topic, bool $numbered, Segmentation $into): void
     {
+        if (1 === preg_match(self::IN_BRACKETS, $answer->text, $m)) {
+            $answer = new Line($answer->start + 1, $m['answer']);
+        }
         if (!$numbered && $this->plain->take($answer, $into)) {
             $into->forget();
         } else {
