@@ -87,6 +87,9 @@ final readonly class Cues
     private array $refusedThings;
     /** What is said behind the name of a refused thing. */
     public string $afterRefusedName;
+    /** What is said before it, in a sentence and where refusals are listed. */
+    public string $beforeRefusedName;
+    public string $beforeRefusedInList;
     /** What only websites have and clients often refuse, beside pages and features. */
     public string $siteThings;
     private string $ofTheSite;
@@ -232,6 +235,8 @@ final readonly class Cues
             ...array_map(static fn (Node $node): RefusalWording => new RefusalWording($expand($node->string('find')), $node->bool('sure', false), $node->bool('taken_back', false)), $refusals->children('refusals')),
         ];
         $this->refusedThings = array_map(static fn (Node $thing): array => [$expand($thing->string('find')), $thing->string('name')], $refusals->children('called'));
+        $this->beforeRefusedName = $expand('^(?:(?:'.implode('|', [...$refusals->strings('before_name'), ...$refusals->strings('before_told')]).')\s+)+');
+        $this->beforeRefusedInList = $expand('^(?:(?:'.implode('|', [...$refusals->strings('before_name'), ...$refusals->strings('before_listed')]).')\s+)+');
         $this->afterRefusedName = $expand('\s+(?:'.implode('|', $refusals->strings('after_name')).')');
         $unwilling = $brief->child('unwilling');
         $this->siteThingsByFeature = array_map(static fn (Node $thing): array => [$expand($thing->string('find')), $thing->has('feature') ? $thing->string('feature') : null], $unwilling->children('things'));

@@ -40,13 +40,13 @@ final readonly class RefusalRecogniser implements Recogniser
     private const CLAIMS = ['differentiator', 'proof'];
     /** Pages every site has: only "no about page" refuses one, and "about" alone never. */
     private const ALWAYS_THERE = '/^(?:home|contact|about)$/iu';
-    /** "No news, because there is none" */
     /** "Our story" */
     private const OF_OURS = '/^(?:our|my)\s+(?=\p{L}+$)/iu';
     /** "A blog, a shop, the word fix" */
     private const WORD = '/^(?:and |or |also )*the (?:word|phrase|term|expression)(?<more>s?) (?=["“‘\'\p{Ll}])/u';
     /** "Customer accounts – people forget passwords, then write to us" */
     private const REMARK_ON_ONE = '/^([^,;:–—]{3,60}?)(?:\s[–—-]\s(?=[^–—]*$)|:\s(?=.*\b(?:we|i|it|they|you|he|she|people|couples|customers|nobody|is|are|was|were)\b)).*$/isu';
+    /** "No news, because there is none" */
     private const REASON = '/^(?:because|since|as|too (?:much|many|little|few))\b/iu';
     private const SAYS = '/\b(?:we|i|i[\'’]d|it|they|them|finds?|you|nobody|please|our|my|keeps?|is|are|was|funds?|asks?|feel|would|could|will|can|has|had|sent|said|says|told|thinks?|wants?|wanted|happens)\b|^(?:whatever|nothing|somebody|someone)\b/iu';
     /** "The group we buy from offers content on cats and rabbits." */
@@ -106,7 +106,7 @@ final readonly class RefusalRecogniser implements Recogniser
         $areWords = false;
         // "A forum (we had one, it got nasty) or a members' area, nobody remembers passwords": both are named.
         foreach (Phrase::listsIn(Phrase::list(preg_replace(self::REMARK_ON_ONE, '$1', $sentence->text) ?? $sentence->text)) as [$part, $at]) {
-            $lead = 1 === preg_match('/^(?:(?:(?:any|some|an?) (?:kind|sort|form|type)s? of(?: an?)?|one of (?:those|these)|anything (?:with|like)|the words?|(?:my|our)(?= \p{Lu})|no|not|nor|and|or|also|an?|the|any|that|those|these|please|please no|definitely no)\s+)+/iu', $part, $m) ? \strlen($m[0]) : 0;
+            $lead = 1 === preg_match($this->cues->beforeRefusedInList, $part, $m) ? \strlen($m[0]) : 0;
             if (1 === preg_match(self::REASON, $part)) {
                 return;
             }
@@ -143,7 +143,7 @@ final readonly class RefusalRecogniser implements Recogniser
                 }
                 $names = Phrase::wholeWords($names, substr($sentence->text, (int) $offset + \strlen($names)));
                 foreach (Phrase::list(str_replace([' nor ', ' no '], [', or ', ',no '], $names)) as [$part, $at]) {
-                    $lead = 1 === preg_match('/^(?:(?:n?one of (?:those|these|the|that|your)|(?:any|no|some|an?) (?:kind|sort|form|type)s? of|anything (?:with|like)|pages? (?:for|about|on|of)|(?:paying|pay) for|more(?= \p{L}+s\b)|to(?= ["“]| an? \p{L}| the \p{L})|for(?= an? )|an?|the|any|no|please|actually|actual|publish(?:ing)?|print(?:ing)?|show(?:ing)?|display(?:ing)?|advertis(?:e|ing)|spare (?:us|me)|(?:the )?(?:staff|time|people|money|budget|patience|energy) for|having|adding|taking|accepting|listing|mentioning|including|featuring|put(?:ting)?(?: up| in)?|dont|don[\'’]?t|want|our|or|and|nor|also|but|maybe)\s+)+/iu', $part, $m) ? \strlen($m[0]) : 0;
+                    $lead = 1 === preg_match($this->cues->beforeRefusedName, $part, $m) ? \strlen($m[0]) : 0;
                     $from = (int) $offset + $at + $lead;
                     $candidate = $this->refusal(substr($part, $lead), $sentence->start + $from, $wording->sure);
                     if (null === $candidate) {
