@@ -9,6 +9,6 @@ export async function toBase64(file: Blob): Promise<string> {
 
 /** What can be read as a source. */
 export const READABLE =
-  '.txt,.md,.markdown,.docx,.odt,.pdf,.html,.htm,.vtt,.srt,.xml,.zip,text/plain,text/markdown';
+  '.txt,.md,.markdown,.csv,.tsv,.json,.docx,.odt,.pdf,.html,.htm,.vtt,.srt,.xml,.zip,text/plain,text/markdown';
 export const READABLE_IN_WORDS =
-  'a text, a word-processor file, a PDF, a web page, the captions of a call (.vtt, .srt) or the sitemap of the present website (.xml, or .zip with saved pages)';
+  'a text, the answers of a form (.csv, .json), a word-processor file, a PDF, a web page, the captions of a call (.vtt, .srt) or the sitemap of the present website (.xml, or .zip with saved pages)';

@@ -52,9 +52,9 @@ final class FormData
         foreach ($data as $key => $value) {
             $answered = \is_array($value) ? self::answered($value) : null;
             array_push($lines, ...match (true) {
-                null !== $answered => self::answer($answered[0], $answered[1]),
+                null !== $answered => self::told($answered[0], $answered[1]),
                 \is_array($value) && !array_is_list($value), \is_array($value) && [] !== array_filter($value, is_array(...)) => [...\is_int($key) ? [''] : ['', self::label($key)], ...self::lines($value), ''],
-                default => self::answer(\is_int($key) ? '' : self::label($key), $value),
+                default => self::told(\is_int($key) ? '' : self::label($key), $value),
             });
         }
 
@@ -77,8 +77,8 @@ final class FormData
         return [] === $labels || [] === $answers ? null : [$labels[0], $keys[$answers[0]]];
     }
 
-    /** @return list<string> */
-    private static function answer(string $label, mixed $value): array
+    /** @return list<string> the lines that a label and its answer make, a question above it or in one line with it */
+    public static function told(string $label, mixed $value): array
     {
         $items = array_map(self::written(...), array_values(\is_array($value) ? $value : [$value]));
         $isRow = [] === array_filter($items, static fn (string $item): bool => 1 === preg_match('/[,\n]/', $item));

@@ -58,6 +58,7 @@ final readonly class SourceReader
             Captions::looksLike($text) => new Source($id, $title, SourceKind::Call, Captions::toText($text)),
             SiteInventory::looksLike($text) => new Source($id, $title, SourceKind::Site, SiteInventory::fromSitemap($text)->toText()),
             FormData::looksLike($text) => new Source($id, $title, SourceKind::Text, FormData::toText($text)),
+            FormTable::looksLike($text) => new Source($id, $title, SourceKind::Text, FormTable::toText($text)),
             str_starts_with(ltrim($text), '<?xml') => throw new InvalidBrief('This XML file is no sitemap of pages. An index of sitemaps names them: add those.'),
             default => new Source($id, $title, SourceKind::Text, $text),
         };
