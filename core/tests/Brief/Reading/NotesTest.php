@@ -351,4 +351,23 @@ final class NotesTest extends TestCase
         $brief = Bench::read("Discussed and set aside\n– Patient stories. Several trustees were uneasy.\n– A shared calendar. The events list is enough.");
         self::assertSame(['Patient stories', 'Shared calendar'], Bench::values($brief, FactKind::PageRefusal));
     }
+
+    public function testWhatIsAgreedToFirstNamesNoBusiness(): void
+    {
+        $brief = Bench::read(<<<'TEXT'
+            >> Hi Ada, just a few things. Who looks after the tents?
+            >> Me and my cousin Bran.
+            >> You wrote no shop. Gift vouchers?
+            >> Oh, yes please, people ask for those.
+            >> And a gallery?
+            >> Yes, photos of the camp, loads.
+            >> Newsletter?
+            >> No. I'd never write it.
+            TEXT);
+        self::assertSame([], Bench::values($brief, FactKind::BusinessName));
+        self::assertSame([], Bench::values($brief, FactKind::Audience));
+        self::assertSame([], Bench::values($brief, FactKind::Differentiator));
+        self::assertSame(['gallery'], Bench::values($brief, FactKind::Feature));
+        self::assertContains('Newsletter', Bench::values($brief, FactKind::PageRefusal));
+    }
 }

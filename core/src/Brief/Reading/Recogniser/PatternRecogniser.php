@@ -103,7 +103,7 @@ final readonly class PatternRecogniser implements Recogniser
     {
         return match ($place) {
             'anywhere' => true,
-            'opening' => $sentence->isSpoken() && $into <= self::OPENING,
+            'opening' => $sentence->isSpoken() && null === $sentence->block->agreed && $into <= self::OPENING,
             'title' => BlockKind::Title === $sentence->block->kind,
             'signature' => BlockKind::Signature === $sentence->block->kind,
             default => $sentence->isSpoken() && BlockKind::Heading !== $sentence->block->kind,

@@ -21,7 +21,7 @@ final readonly class LearntName implements Learnt
     /** What the words may be known as instead. */
     private const INSTEAD = [FactKind::Offering, FactKind::PageRequest, FactKind::PageRefusal, FactKind::Feature, FactKind::Audience, FactKind::Location, FactKind::AreaServed, FactKind::ContactPhone, FactKind::ContactAddress, FactKind::OpeningHours, FactKind::Price];
     /** "Nell from Thirlby", "it's Dara" */
-    private const SOMEBODY = '/^(?:Further to|Following|Regarding) |^\p{Lu}\p{Ll}+ from \p{Lu}\p{Ll}+$|^(?:(?i)hi |hello )?(?i)it[\'’]?s \p{L}+$/u';
+    private const SOMEBODY = '/^(?:Further to|Following|Regarding|Hi|Hello|Hey|Dear) |^\p{Lu}\p{Ll}+ from \p{Lu}\p{Ll}+$|^(?:(?i)hi |hello )?(?i)it[\'’]?s \p{L}+$/u';
     /** "Stony Lane Nursery nr Wem" */
     private const GOES_ON = '/\s(?:nr|near|in|at|of|from|on|by|for|with|and)$/iu';
     /** "Gregor Tait <gregor@…>" */

@@ -40,6 +40,8 @@ final readonly class LikelyClaim implements Learnt
     private const MOST_ODDS = 3.0;
     private const TOPICS = [null, 'business_kind', 'offering', 'person'];
     private const FEWEST_WORDS = 4;
+    /** "No. I'd never write it." */
+    private const ANSWERS = '/^(?:no|nope|nah|yes|yeah|yep)\b[,.!]/iu';
 
     public function __construct(private Cues $cues, private WordWeights $weights)
     {
@@ -102,6 +104,7 @@ final readonly class LikelyClaim implements Learnt
     {
         return $sentence->isSpoken()
             && !$sentence->isRefused()
+            && 1 !== preg_match(self::ANSWERS, $sentence->text)
             && \in_array($sentence->block->kind, [BlockKind::Paragraph, BlockKind::Answer, BlockKind::Item], true)
             && \in_array($sentence->block->topic, self::TOPICS, true)
             && str_word_count($sentence->text) >= self::FEWEST_WORDS
